@@ -1,0 +1,8 @@
+package civitane.core.facts;
+
+import civitane.core.money.Amount;
+import org.jspecify.annotations.Nullable;
+
+/** Something of value that belongs to a person. */
+public record Asset(
+        @Nullable String person, AssetKind kind, @Nullable Amount value) {}

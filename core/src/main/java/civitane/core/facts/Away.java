@@ -1,0 +1,7 @@
+package civitane.core.facts;
+
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/** An absence that does not end somebody's place in the household. */
+public record Away(AwayReason why, @Nullable LocalDate since) {}

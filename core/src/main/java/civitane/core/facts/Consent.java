@@ -1,0 +1,11 @@
+package civitane.core.facts;
+
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/** A person's permission to ask somebody else, with its end. */
+public record Consent(
+        String person,
+        ConsentTo to,
+        @Nullable LocalDate on,
+        @Nullable LocalDate until) {}

@@ -1,0 +1,11 @@
+package civitane.core.facts;
+
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/** Somebody's own statement that there is no income, and what they live on. */
+public record NoIncome(
+        String person,
+        @Nullable LocalDate since,
+        @Nullable String livesOn,
+        @Nullable LocalDate statedOn) {}

@@ -1,0 +1,4 @@
+package civitane.core.facts;
+
+/** A name a person had before, or is known by. */
+public record OtherName(OtherNameKind kind, String name) {}

@@ -1,0 +1,37 @@
+package civitane.core.facts;
+
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One household's facts and requests on a day.
+ *
+ * @param lodgedOn the assessment date: ages, periods, time limits and the rate book go by it
+ * @param asOf the day of the computation, never before {@code lodgedOn}: what came in since counts up to it
+ */
+public record Packet(
+        LocalDate lodgedOn,
+        LocalDate asOf,
+        @Nullable OffsetDateTime lodgedAt,
+        @Nullable Channel channel,
+        @Nullable String language,
+        Household household,
+        List<Request> requests,
+        List<Paper> papers,
+        List<Signature> signatures) {
+
+    public Packet {
+        if (asOf.isBefore(lodgedOn)) {
+            throw new IllegalArgumentException("asOf " + asOf + " lies before lodgedOn " + lodgedOn);
+        }
+        requests = List.copyOf(requests);
+        papers = List.copyOf(papers);
+        signatures = List.copyOf(signatures);
+    }
+
+    public Packet withRequests(List<Request> other) {
+        return new Packet(lodgedOn, asOf, lodgedAt, channel, language, household, other, papers, signatures);
+    }
+}

@@ -1,0 +1,39 @@
+package civitane.core.facts;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A paper handed in.
+ *
+ * @param mrz the lines of the machine-readable zone, as printed
+ * @param accepted true when a person has accepted it, false when it was returned, null while it waits
+ * @param nameAccepted a person has looked at a name that is near or in another script, and accepted it
+ */
+public record Paper(
+        PaperKind kind,
+        @Nullable String person,
+        @Nullable String income,
+        @Nullable String employer,
+        @Nullable LocalDate issuedOn,
+        @Nullable LocalDate expiresOn,
+        @Nullable String nameOnPaper,
+        @Nullable Boolean nameAccepted,
+        @Nullable LocalDate birthDateOnPaper,
+        @Nullable String addressOnPaper,
+        List<String> mrz,
+        boolean reportedLost,
+        @Nullable Boolean accepted,
+        @Nullable String replaces,
+        @Nullable String note) {
+
+    public Paper {
+        mrz = List.copyOf(mrz);
+    }
+
+    /** Only an accepted paper is evidence. */
+    public boolean isEvidence() {
+        return Boolean.TRUE.equals(accepted);
+    }
+}

@@ -1,0 +1,7 @@
+package civitane.core.facts;
+
+import civitane.core.money.Amount;
+import java.time.LocalDate;
+
+/** What a payslip says: the gross pay of the period that ended on a day. */
+public record Payslip(LocalDate periodEnd, Amount gross) {}

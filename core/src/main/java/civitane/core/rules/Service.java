@@ -1,0 +1,29 @@
+package civitane.core.rules;
+
+import civitane.core.facts.Answers;
+import civitane.core.facts.Packet;
+import java.util.List;
+
+/** Something a household can ask for: its questions and its rules, in one place. */
+public interface Service {
+
+    /** The word a packet names it by, as in {@code schoolMeals}. */
+    String word();
+
+    /** Its name as it is said. */
+    String title();
+
+    /** What it asks beyond the household's facts, in the order people answer. */
+    List<Question> questions();
+
+    /** How long it may take while it is our turn. */
+    StandardTime standardTime();
+
+    /** What the rules say. Never throws for facts that are missing or contradict each other. */
+    Result determine(Situation it);
+
+    /** The answers that follow from the household's facts alone, for a first look at a service nobody asked for. */
+    default Answers presumed(Packet packet) {
+        return Answers.NONE;
+    }
+}
