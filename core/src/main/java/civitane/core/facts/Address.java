@@ -10,17 +10,17 @@ import org.jspecify.annotations.Nullable;
  * @param mailing another address for letters
  */
 public record Address(
-        @Nullable String line1,
-        @Nullable String town,
-        @Nullable String postcode,
-        boolean noFixedAddress,
-        @Nullable Boolean tiesToDistrict,
-        boolean hidden,
-        @Nullable Address mailing) {
+    @Nullable String line1,
+    @Nullable String town,
+    @Nullable String postcode,
+    boolean noFixedAddress,
+    @Nullable Boolean tiesToDistrict,
+    boolean hidden,
+    @Nullable Address mailing) {
 
-    public static Address at(String line1, String town, String postcode) {
-        return new Address(line1, town, postcode, false, null, false, null);
-    }
+  public static Address at(String line1, String town, String postcode) {
+    return new Address(line1, town, postcode, false, null, false, null);
+  }
 
-    public static final Address UNKNOWN = new Address(null, null, null, false, null, false, null);
+  public static final Address UNKNOWN = new Address(null, null, null, false, null, false, null);
 }

@@ -16,93 +16,91 @@ import org.jspecify.annotations.Nullable;
  * answers again. A key that is absent, null or blank text has no answer; an empty list is one.
  */
 public class Answers {
-    public static final Answers NONE = new Answers(Map.of());
+  public static final Answers NONE = new Answers(Map.of());
 
-    private final Map<String, Object> values;
+  private final Map<String, Object> values;
 
-    public Answers(Map<String, ?> values) {
-        this.values = new LinkedHashMap<>();
-        values.forEach((key, value) -> {
-            if (value != null && !(value instanceof String text && text.isBlank())) {
-                this.values.put(key, value);
-            }
-        });
-    }
+  public Answers(Map<String, ?> values) {
+    this.values = new LinkedHashMap<>();
+    values.forEach((key, value) -> {
+      if (value != null && !(value instanceof String text && text.isBlank())) {
+        this.values.put(key, value);
+      }
+    });
+  }
 
-    public boolean has(String key) {
-        return value(key) != null;
-    }
+  public boolean has(String key) {
+    return value(key) != null;
+  }
 
-    public Set<String> keys() {
-        return values.keySet();
-    }
+  public Set<String> keys() {
+    return values.keySet();
+  }
 
-    public @Nullable String text(String key) {
-        return value(key) instanceof String text ? text : null;
-    }
+  public @Nullable String text(String key) {
+    return value(key) instanceof String text ? text : null;
+  }
 
-    public @Nullable Amount number(String key) {
-        return value(key) instanceof Amount amount ? amount : null;
-    }
+  public @Nullable Amount number(String key) {
+    return value(key) instanceof Amount amount ? amount : null;
+  }
 
-    public @Nullable Boolean flag(String key) {
-        return value(key) instanceof Boolean flag ? flag : null;
-    }
+  public @Nullable Boolean flag(String key) {
+    return value(key) instanceof Boolean flag ? flag : null;
+  }
 
-    public boolean flag(String key, boolean otherwise) {
-        var flag = flag(key);
-        return flag == null ? otherwise : flag;
-    }
+  public boolean flag(String key, boolean otherwise) {
+    var flag = flag(key);
+    return flag == null ? otherwise : flag;
+  }
 
-    public @Nullable LocalDate date(String key) {
-        return value(key) instanceof LocalDate date ? date : null;
-    }
+  public @Nullable LocalDate date(String key) {
+    return value(key) instanceof LocalDate date ? date : null;
+  }
 
-    public @Nullable YearMonth month(String key) {
-        return value(key) instanceof YearMonth month ? month : null;
-    }
+  public @Nullable YearMonth month(String key) {
+    return value(key) instanceof YearMonth month ? month : null;
+  }
 
-    /** The answers within an answer; null when there are none. */
-    public @Nullable Answers group(String key) {
-        return value(key) instanceof Answers answers ? answers : null;
-    }
+  /** The answers within an answer; null when there are none. */
+  public @Nullable Answers group(String key) {
+    return value(key) instanceof Answers answers ? answers : null;
+  }
 
-    /** A list of answers within an answer; empty when there is none. */
-    public List<Answers> groups(String key) {
-        return listOf(key, Answers.class);
-    }
+  /** A list of answers within an answer; empty when there is none. */
+  public List<Answers> groups(String key) {
+    return listOf(key, Answers.class);
+  }
 
-    public List<String> texts(String key) {
-        return listOf(key, String.class);
-    }
+  public List<String> texts(String key) {
+    return listOf(key, String.class);
+  }
 
-    public List<YearMonth> months(String key) {
-        return listOf(key, YearMonth.class);
-    }
+  public List<YearMonth> months(String key) {
+    return listOf(key, YearMonth.class);
+  }
 
-    private <T> List<T> listOf(String key, Class<T> type) {
-        return value(key) instanceof List<?> list
-                ? list.stream().map(type::cast).toList()
-                : List.of();
-    }
+  private <T> List<T> listOf(String key, Class<T> type) {
+    return value(key) instanceof List<?> list ? list.stream().map(type::cast).toList() : List.of();
+  }
 
-    /** The one way every answer is read. */
-    public @Nullable Object value(String key) {
-        return values.get(key);
-    }
+  /** The one way every answer is read. */
+  public @Nullable Object value(String key) {
+    return values.get(key);
+  }
 
-    @Override
-    public boolean equals(Object other) {
-        return other instanceof Answers answers && values.equals(answers.values);
-    }
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Answers answers && values.equals(answers.values);
+  }
 
-    @Override
-    public int hashCode() {
-        return values.hashCode();
-    }
+  @Override
+  public int hashCode() {
+    return values.hashCode();
+  }
 
-    @Override
-    public String toString() {
-        return values.toString();
-    }
+  @Override
+  public String toString() {
+    return values.toString();
+  }
 }

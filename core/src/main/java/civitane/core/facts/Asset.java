@@ -5,4 +5,4 @@ import org.jspecify.annotations.Nullable;
 
 /** Something of value that belongs to a person. */
 public record Asset(
-        @Nullable String person, AssetKind kind, @Nullable Amount value) {}
+    @Nullable String person, AssetKind kind, @Nullable Amount value) {}

@@ -2,18 +2,18 @@ package civitane.core.facts;
 
 /** A benefit the household receives now. */
 public enum Benefit implements Word {
-    LIVING_ALLOWANCE("livingAllowance"),
-    DISABILITY_ALLOWANCE("disabilityAllowance"),
-    HOUSING_SUBSIDY("housingSubsidy");
+  LIVING_ALLOWANCE("livingAllowance"),
+  DISABILITY_ALLOWANCE("disabilityAllowance"),
+  HOUSING_SUBSIDY("housingSubsidy");
 
-    private final String word;
+  private final String word;
 
-    Benefit(String word) {
-        this.word = word;
-    }
+  Benefit(String word) {
+    this.word = word;
+  }
 
-    @Override
-    public String word() {
-        return word;
-    }
+  @Override
+  public String word() {
+    return word;
+  }
 }

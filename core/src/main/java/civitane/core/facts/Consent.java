@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 
 /** A person's permission to ask somebody else, with its end. */
 public record Consent(
-        String person,
-        ConsentTo to,
-        @Nullable LocalDate on,
-        @Nullable LocalDate until) {}
+    String person,
+    ConsentTo to,
+    @Nullable LocalDate on,
+    @Nullable LocalDate until) {}

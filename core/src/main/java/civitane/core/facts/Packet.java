@@ -12,26 +12,27 @@ import org.jspecify.annotations.Nullable;
  * @param asOf the day of the computation, never before {@code lodgedOn}: what came in since counts up to it
  */
 public record Packet(
-        LocalDate lodgedOn,
-        LocalDate asOf,
-        @Nullable OffsetDateTime lodgedAt,
-        @Nullable Channel channel,
-        @Nullable String language,
-        Household household,
-        List<Request> requests,
-        List<Paper> papers,
-        List<Signature> signatures) {
+    LocalDate lodgedOn,
+    LocalDate asOf,
+    @Nullable OffsetDateTime lodgedAt,
+    @Nullable Channel channel,
+    @Nullable String language,
+    Household household,
+    List<Request> requests,
+    List<Paper> papers,
+    List<Signature> signatures) {
 
-    public Packet {
-        if (asOf.isBefore(lodgedOn)) {
-            throw new IllegalArgumentException("asOf " + asOf + " lies before lodgedOn " + lodgedOn);
-        }
-        requests = List.copyOf(requests);
-        papers = List.copyOf(papers);
-        signatures = List.copyOf(signatures);
+  public Packet {
+    if (asOf.isBefore(lodgedOn)) {
+      throw new IllegalArgumentException("asOf " + asOf + " lies before lodgedOn " + lodgedOn);
     }
+    requests = List.copyOf(requests);
+    papers = List.copyOf(papers);
+    signatures = List.copyOf(signatures);
+  }
 
-    public Packet withRequests(List<Request> other) {
-        return new Packet(lodgedOn, asOf, lodgedAt, channel, language, household, other, papers, signatures);
-    }
+  public Packet withRequests(List<Request> other) {
+    return new Packet(
+        lodgedOn, asOf, lodgedAt, channel, language, household, other, papers, signatures);
+  }
 }

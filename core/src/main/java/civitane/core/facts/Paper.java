@@ -12,28 +12,28 @@ import org.jspecify.annotations.Nullable;
  * @param nameAccepted a person has looked at a name that is near or in another script, and accepted it
  */
 public record Paper(
-        PaperKind kind,
-        @Nullable String person,
-        @Nullable String income,
-        @Nullable String employer,
-        @Nullable LocalDate issuedOn,
-        @Nullable LocalDate expiresOn,
-        @Nullable String nameOnPaper,
-        @Nullable Boolean nameAccepted,
-        @Nullable LocalDate birthDateOnPaper,
-        @Nullable String addressOnPaper,
-        List<String> mrz,
-        boolean reportedLost,
-        @Nullable Boolean accepted,
-        @Nullable String replaces,
-        @Nullable String note) {
+    PaperKind kind,
+    @Nullable String person,
+    @Nullable String income,
+    @Nullable String employer,
+    @Nullable LocalDate issuedOn,
+    @Nullable LocalDate expiresOn,
+    @Nullable String nameOnPaper,
+    @Nullable Boolean nameAccepted,
+    @Nullable LocalDate birthDateOnPaper,
+    @Nullable String addressOnPaper,
+    List<String> mrz,
+    boolean reportedLost,
+    @Nullable Boolean accepted,
+    @Nullable String replaces,
+    @Nullable String note) {
 
-    public Paper {
-        mrz = List.copyOf(mrz);
-    }
+  public Paper {
+    mrz = List.copyOf(mrz);
+  }
 
-    /** Only an accepted paper is evidence. */
-    public boolean isEvidence() {
-        return Boolean.TRUE.equals(accepted);
-    }
+  /** Only an accepted paper is evidence. */
+  public boolean isEvidence() {
+    return Boolean.TRUE.equals(accepted);
+  }
 }

@@ -4,6 +4,4 @@ import org.jspecify.annotations.Nullable;
 
 /** How the household wants to be paid. */
 public record Payment(
-        PaymentMethod method,
-        @Nullable String iban,
-        @Nullable String holder) {}
+    PaymentMethod method, @Nullable String iban, @Nullable String holder) {}

@@ -2,17 +2,17 @@ package civitane.core.facts;
 
 /** How money is paid. */
 public enum PaymentMethod implements Word {
-    TRANSFER("transfer"),
-    CHEQUE("cheque");
+  TRANSFER("transfer"),
+  CHEQUE("cheque");
 
-    private final String word;
+  private final String word;
 
-    PaymentMethod(String word) {
-        this.word = word;
-    }
+  PaymentMethod(String word) {
+    this.word = word;
+  }
 
-    @Override
-    public String word() {
-        return word;
-    }
+  @Override
+  public String word() {
+    return word;
+  }
 }

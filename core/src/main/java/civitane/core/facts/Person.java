@@ -14,74 +14,75 @@ import org.jspecify.annotations.Nullable;
  * @param residentNumber ten digits, the last a check digit; null with {@code residentNumberMissing} saying why
  */
 public record Person(
-        String id,
-        Role role,
-        @Nullable String givenName,
-        @Nullable String familyName,
-        List<OtherName> otherNames,
-        @Nullable String nameInScript,
-        @Nullable String addressAs,
-        @Nullable LocalDate birthDate,
-        @Nullable Sex sex,
-        boolean disabled,
-        boolean sharesMoney,
-        int nightsHere,
-        @Nullable Away away,
-        @Nullable String residentNumber,
-        @Nullable MissingNumber residentNumberMissing,
-        @Nullable Contact contact,
-        @Nullable String guardian) {
+    String id,
+    Role role,
+    @Nullable String givenName,
+    @Nullable String familyName,
+    List<OtherName> otherNames,
+    @Nullable String nameInScript,
+    @Nullable String addressAs,
+    @Nullable LocalDate birthDate,
+    @Nullable Sex sex,
+    boolean disabled,
+    boolean sharesMoney,
+    int nightsHere,
+    @Nullable Away away,
+    @Nullable String residentNumber,
+    @Nullable MissingNumber residentNumberMissing,
+    @Nullable Contact contact,
+    @Nullable String guardian) {
 
-    /** Half of the nights of a fortnight make a home. */
-    private static final int NIGHTS_OF_A_HOME = 7;
+  /** Half of the nights of a fortnight make a home. */
+  private static final int NIGHTS_OF_A_HOME = 7;
 
-    public Person {
-        otherNames = List.copyOf(otherNames);
-    }
+  public Person {
+    otherNames = List.copyOf(otherNames);
+  }
 
-    public static Person of(String id, Role role, String givenName, String familyName, @Nullable LocalDate birthDate) {
-        return new Person(
-                id,
-                role,
-                givenName,
-                familyName,
-                List.of(),
-                null,
-                null,
-                birthDate,
-                null,
-                false,
-                true,
-                14,
-                null,
-                null,
-                null,
-                null,
-                null);
-    }
+  public static Person of(
+      String id, Role role, String givenName, String familyName, @Nullable LocalDate birthDate) {
+    return new Person(
+        id,
+        role,
+        givenName,
+        familyName,
+        List.of(),
+        null,
+        null,
+        birthDate,
+        null,
+        false,
+        true,
+        14,
+        null,
+        null,
+        null,
+        null,
+        null);
+  }
 
-    public boolean livesHere() {
-        return role == Role.APPLICANT || nightsHere >= NIGHTS_OF_A_HOME || away != null;
-    }
+  public boolean livesHere() {
+    return role == Role.APPLICANT || nightsHere >= NIGHTS_OF_A_HOME || away != null;
+  }
 
-    /** Given and family name as one; empty when neither is known. */
-    public String fullName() {
-        return Stream.of(givenName, familyName)
-                .filter(part -> part != null && !part.isBlank())
-                .collect(Collectors.joining(" "));
-    }
+  /** Given and family name as one; empty when neither is known. */
+  public String fullName() {
+    return Stream.of(givenName, familyName)
+        .filter(part -> part != null && !part.isBlank())
+        .collect(Collectors.joining(" "));
+  }
 
-    /** A name to speak of the person by; the id where no name is known. */
-    public String calledBy() {
-        var name = givenName != null && !givenName.isBlank() ? givenName : fullName();
-        return name.isBlank() ? id : name;
-    }
+  /** A name to speak of the person by; the id where no name is known. */
+  public String calledBy() {
+    var name = givenName != null && !givenName.isBlank() ? givenName : fullName();
+    return name.isBlank() ? id : name;
+  }
 
-    /** Every name the person goes by: the full name, former and known ones, and the one in another script. */
-    public List<String> everyName() {
-        return Stream.concat(
-                        Stream.concat(Stream.of(fullName()), otherNames.stream().map(OtherName::name)),
-                        Stream.ofNullable(nameInScript))
-                .toList();
-    }
+  /** Every name the person goes by: the full name, former and known ones, and the one in another script. */
+  public List<String> everyName() {
+    return Stream.concat(
+            Stream.concat(Stream.of(fullName()), otherNames.stream().map(OtherName::name)),
+            Stream.ofNullable(nameInScript))
+        .toList();
+  }
 }

@@ -4,20 +4,20 @@ import civitane.core.facts.Word;
 
 /** How well it is shown who somebody is. */
 public enum IdentityLevel implements Word {
-    /** Two papers of different kinds speak for the person, at least one with a photo. */
-    STANDARD("standard"),
-    /** One paper speaks for the person, or several without a photo. */
-    PARTIAL("partial"),
-    NONE("none");
+  /** Two papers of different kinds speak for the person, at least one with a photo. */
+  STANDARD("standard"),
+  /** One paper speaks for the person, or several without a photo. */
+  PARTIAL("partial"),
+  NONE("none");
 
-    private final String word;
+  private final String word;
 
-    IdentityLevel(String word) {
-        this.word = word;
-    }
+  IdentityLevel(String word) {
+    this.word = word;
+  }
 
-    @Override
-    public String word() {
-        return word;
-    }
+  @Override
+  public String word() {
+    return word;
+  }
 }

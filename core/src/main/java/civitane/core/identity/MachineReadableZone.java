@@ -12,112 +12,119 @@ import java.util.Locale;
  * filler as 0.
  */
 public final class MachineReadableZone {
-    private static final int[] WEIGHTS = {7, 3, 1};
-    private static final char FILLER = '<';
+  private static final int[] WEIGHTS = {7, 3, 1};
+  private static final char FILLER = '<';
 
-    private final List<String> faults = new ArrayList<>();
-    private String birth = "";
+  private final List<String> faults = new ArrayList<>();
+  private String birth = "";
 
-    private MachineReadableZone() {}
+  private MachineReadableZone() {}
 
-    /** Reads the lines as printed. What is wrong with them is in {@link #faults}. */
-    public static MachineReadableZone read(List<String> printed) {
-        var zone = new MachineReadableZone();
-        var lines = printed.stream()
-                .map(line -> line.replace(" ", "").toUpperCase(Locale.ROOT))
-                .filter(line -> !line.isEmpty())
-                .toList();
-        if (!lines.stream().allMatch(line -> line.matches("[A-Z0-9<]*"))) {
-            zone.faults.add("it has characters other than A to Z, 0 to 9 and <");
-        } else if (hasShape(lines, 3, 30)) {
-            zone.readCard(lines);
-        } else if (hasShape(lines, 2, 36)) {
-            zone.readBooklet(lines, false);
-        } else if (hasShape(lines, 2, 44)) {
-            zone.readBooklet(lines, true);
-        } else {
-            zone.faults.add("it is neither three lines of 30, nor two of 36, nor two of 44 characters");
-        }
-        return zone;
+  /** Reads the lines as printed. What is wrong with them is in {@link #faults}. */
+  public static MachineReadableZone read(List<String> printed) {
+    var zone = new MachineReadableZone();
+    var lines = printed.stream()
+        .map(line -> line.replace(" ", "").toUpperCase(Locale.ROOT))
+        .filter(line -> !line.isEmpty())
+        .toList();
+    if (!lines.stream().allMatch(line -> line.matches("[A-Z0-9<]*"))) {
+      zone.faults.add("it has characters other than A to Z, 0 to 9 and <");
+    } else if (hasShape(lines, 3, 30)) {
+      zone.readCard(lines);
+    } else if (hasShape(lines, 2, 36)) {
+      zone.readBooklet(lines, false);
+    } else if (hasShape(lines, 2, 44)) {
+      zone.readBooklet(lines, true);
+    } else {
+      zone.faults.add("it is neither three lines of 30, nor two of 36, nor two of 44 characters");
     }
+    return zone;
+  }
 
-    private static boolean hasShape(List<String> lines, int count, int length) {
-        return lines.size() == count && lines.stream().allMatch(line -> line.length() == length);
-    }
+  private static boolean hasShape(List<String> lines, int count, int length) {
+    return lines.size() == count && lines.stream().allMatch(line -> line.length() == length);
+  }
 
-    private void readCard(List<String> lines) {
-        var first = lines.get(0);
-        var second = lines.get(1);
-        checkNumber(first.substring(5, 14), first.charAt(14), first.substring(15));
-        birth = second.substring(0, 6);
-        check("date of birth", birth, second.charAt(6));
-        check("date of expiry", second.substring(8, 14), second.charAt(14));
-        check(
-                "whole",
-                first.substring(5) + second.substring(0, 7) + second.substring(8, 15) + second.substring(18, 29),
-                second.charAt(29));
-    }
+  private void readCard(List<String> lines) {
+    var first = lines.get(0);
+    var second = lines.get(1);
+    checkNumber(first.substring(5, 14), first.charAt(14), first.substring(15));
+    birth = second.substring(0, 6);
+    check("date of birth", birth, second.charAt(6));
+    check("date of expiry", second.substring(8, 14), second.charAt(14));
+    check(
+        "whole",
+        first.substring(5)
+            + second.substring(0, 7)
+            + second.substring(8, 15)
+            + second.substring(18, 29),
+        second.charAt(29));
+  }
 
-    private void readBooklet(List<String> lines, boolean passport) {
-        var second = lines.get(1);
-        checkNumber(second.substring(0, 9), second.charAt(9), passport ? "" : second.substring(28, 35));
-        birth = second.substring(13, 19);
-        check("date of birth", birth, second.charAt(19));
-        check("date of expiry", second.substring(21, 27), second.charAt(27));
-        if (passport) {
-            var personal = second.substring(28, 42);
-            var digit = second.charAt(42);
-            if (!(digit == FILLER && personal.chars().allMatch(letter -> letter == FILLER))) {
-                check("personal number", personal, digit);
-            }
-        }
-        var end = passport ? 43 : 35;
-        check(
-                "whole",
-                second.substring(0, 10) + second.substring(13, 20) + second.substring(21, end),
-                second.charAt(end));
+  private void readBooklet(List<String> lines, boolean passport) {
+    var second = lines.get(1);
+    checkNumber(second.substring(0, 9), second.charAt(9), passport ? "" : second.substring(28, 35));
+    birth = second.substring(13, 19);
+    check("date of birth", birth, second.charAt(19));
+    check("date of expiry", second.substring(21, 27), second.charAt(27));
+    if (passport) {
+      var personal = second.substring(28, 42);
+      var digit = second.charAt(42);
+      if (!(digit == FILLER && personal.chars().allMatch(letter -> letter == FILLER))) {
+        check("personal number", personal, digit);
+      }
     }
+    var end = passport ? 43 : 35;
+    check(
+        "whole",
+        second.substring(0, 10) + second.substring(13, 20) + second.substring(21, end),
+        second.charAt(end));
+  }
 
-    /** A number too long for its field goes on in the optional field, its check digit behind it. */
-    private void checkNumber(String number, char digit, String optional) {
-        if (digit != FILLER || optional.isEmpty() || optional.charAt(0) == FILLER) {
-            check("document number", number, digit);
-            return;
-        }
-        var end = optional.indexOf(FILLER);
-        var rest = end < 0 ? optional : optional.substring(0, end);
-        check("document number", number + rest.substring(0, rest.length() - 1), rest.charAt(rest.length() - 1));
+  /** A number too long for its field goes on in the optional field, its check digit behind it. */
+  private void checkNumber(String number, char digit, String optional) {
+    if (digit != FILLER || optional.isEmpty() || optional.charAt(0) == FILLER) {
+      check("document number", number, digit);
+      return;
     }
+    var end = optional.indexOf(FILLER);
+    var rest = end < 0 ? optional : optional.substring(0, end);
+    check(
+        "document number",
+        number + rest.substring(0, rest.length() - 1),
+        rest.charAt(rest.length() - 1));
+  }
 
-    private void check(String what, String field, char digit) {
-        if (digit < '0' || digit > '9' || digit - '0' != checkDigit(field)) {
-            faults.add(
-                    "the check digit of the " + what + " is " + digit + ", " + checkDigit(field) + " would be right");
-        }
+  private void check(String what, String field, char digit) {
+    if (digit < '0' || digit > '9' || digit - '0' != checkDigit(field)) {
+      faults.add("the check digit of the " + what + " is " + digit + ", " + checkDigit(field)
+          + " would be right");
     }
+  }
 
-    /** The check digit of a field: 0 to 9. */
-    public static int checkDigit(String field) {
-        var sum = 0;
-        for (var i = 0; i < field.length(); i++) {
-            sum += value(field.charAt(i)) * WEIGHTS[i % 3];
-        }
-        return sum % 10;
+  /** The check digit of a field: 0 to 9. */
+  public static int checkDigit(String field) {
+    var sum = 0;
+    for (var i = 0; i < field.length(); i++) {
+      sum += value(field.charAt(i)) * WEIGHTS[i % 3];
     }
+    return sum % 10;
+  }
 
-    private static int value(char letter) {
-        if (letter >= '0' && letter <= '9') {
-            return letter - '0';
-        }
-        return letter >= 'A' && letter <= 'Z' ? letter - 'A' + 10 : 0;
+  private static int value(char letter) {
+    if (letter >= '0' && letter <= '9') {
+      return letter - '0';
     }
+    return letter >= 'A' && letter <= 'Z' ? letter - 'A' + 10 : 0;
+  }
 
-    /** What is wrong with the zone, each in words; empty when every check digit is right. */
-    public List<String> faults() {
-        return List.copyOf(faults);
-    }
+  /** What is wrong with the zone, each in words; empty when every check digit is right. */
+  public List<String> faults() {
+    return List.copyOf(faults);
+  }
 
-    public boolean hasBirthDate(LocalDate date) {
-        return birth.equals("%02d%02d%02d".formatted(date.getYear() % 100, date.getMonthValue(), date.getDayOfMonth()));
-    }
+  public boolean hasBirthDate(LocalDate date) {
+    return birth.equals(
+        "%02d%02d%02d".formatted(date.getYear() % 100, date.getMonthValue(), date.getDayOfMonth()));
+  }
 }

@@ -10,152 +10,160 @@ import org.jspecify.annotations.Nullable;
 
 /** Compares names as people write them: order, capitals, accents and hyphens do not matter. */
 public final class Names {
-    /** From here on two parts of a name are taken for one. */
-    private static final double NEAR = 0.92;
+  /** From here on two parts of a name are taken for one. */
+  private static final double NEAR = 0.92;
 
-    private Names() {}
+  private Names() {}
 
-    public static NameMatch compare(@Nullable String one, @Nullable String other) {
-        if (one == null || other == null) {
-            return NameMatch.DIFFERENT;
-        }
-        var best = NameMatch.DIFFERENT;
-        for (var left : foldings(one)) {
-            for (var right : foldings(other)) {
-                best = best.orNearer(compareFolded(left, right));
-                if (best == NameMatch.SAME) {
-                    return best;
-                }
-            }
-        }
-        return best == NameMatch.DIFFERENT && inDifferentScripts(one, other) ? NameMatch.OTHER_SCRIPT : best;
+  public static NameMatch compare(@Nullable String one, @Nullable String other) {
+    if (one == null || other == null) {
+      return NameMatch.DIFFERENT;
     }
-
-    /** Compares a name with every name the person goes by and takes the nearest. */
-    public static NameMatch compare(Person person, @Nullable String name) {
-        var best = NameMatch.DIFFERENT;
-        for (var own : person.everyName()) {
-            best = best.orNearer(compare(own, name));
+    var best = NameMatch.DIFFERENT;
+    for (var left : foldings(one)) {
+      for (var right : foldings(other)) {
+        best = best.orNearer(compareFolded(left, right));
+        if (best == NameMatch.SAME) {
+          return best;
         }
-        return best;
+      }
     }
+    return best == NameMatch.DIFFERENT && inDifferentScripts(one, other)
+        ? NameMatch.OTHER_SCRIPT
+        : best;
+  }
 
-    /** The two ways a name is folded: letters with marks reduced, and those letters written out. */
-    private static List<List<String>> foldings(String name) {
-        var lower = Normalizer.normalize(name, Normalizer.Form.NFC).toLowerCase(Locale.ROOT);
-        var reduced = fold(lower);
-        var written = fold(lower.replace("ö", "oe")
-                .replace("ü", "ue")
-                .replace("ä", "ae")
-                .replace("ø", "oe")
-                .replace("å", "aa"));
-        return reduced.equals(written) ? List.of(reduced) : List.of(reduced, written);
+  /** Compares a name with every name the person goes by and takes the nearest. */
+  public static NameMatch compare(Person person, @Nullable String name) {
+    var best = NameMatch.DIFFERENT;
+    for (var own : person.everyName()) {
+      best = best.orNearer(compare(own, name));
     }
+    return best;
+  }
 
-    private static List<String> fold(String lower) {
-        var spelled = lower.replace("ß", "ss")
-                .replace("æ", "ae")
-                .replace("œ", "oe")
-                .replace("ø", "o")
-                .replace("đ", "d")
-                .replace("ð", "d")
-                .replace("ł", "l")
-                .replace("þ", "th")
-                .replace("ı", "i");
-        var decomposed = Normalizer.normalize(spelled, Normalizer.Form.NFKD);
-        var tokens = new ArrayList<String>();
-        var token = new StringBuilder();
-        decomposed.codePoints().forEach(letter -> {
-            if (isMark(letter)) {
-                return;
-            }
-            if (Character.isLetter(letter)) {
-                token.appendCodePoint(letter);
-            } else if (token.length() > 0) {
-                tokens.add(token.toString());
-                token.setLength(0);
-            }
-        });
-        if (token.length() > 0) {
-            tokens.add(token.toString());
-        }
-        Collections.sort(tokens);
-        return tokens;
+  /** The two ways a name is folded: letters with marks reduced, and those letters written out. */
+  private static List<List<String>> foldings(String name) {
+    var lower = Normalizer.normalize(name, Normalizer.Form.NFC).toLowerCase(Locale.ROOT);
+    var reduced = fold(lower);
+    var written = fold(lower
+        .replace("ö", "oe")
+        .replace("ü", "ue")
+        .replace("ä", "ae")
+        .replace("ø", "oe")
+        .replace("å", "aa"));
+    return reduced.equals(written) ? List.of(reduced) : List.of(reduced, written);
+  }
+
+  private static List<String> fold(String lower) {
+    var spelled = lower
+        .replace("ß", "ss")
+        .replace("æ", "ae")
+        .replace("œ", "oe")
+        .replace("ø", "o")
+        .replace("đ", "d")
+        .replace("ð", "d")
+        .replace("ł", "l")
+        .replace("þ", "th")
+        .replace("ı", "i");
+    var decomposed = Normalizer.normalize(spelled, Normalizer.Form.NFKD);
+    var tokens = new ArrayList<String>();
+    var token = new StringBuilder();
+    decomposed.codePoints().forEach(letter -> {
+      if (isMark(letter)) {
+        return;
+      }
+      if (Character.isLetter(letter)) {
+        token.appendCodePoint(letter);
+      } else if (token.length() > 0) {
+        tokens.add(token.toString());
+        token.setLength(0);
+      }
+    });
+    if (token.length() > 0) {
+      tokens.add(token.toString());
     }
+    Collections.sort(tokens);
+    return tokens;
+  }
 
-    private static boolean isMark(int letter) {
-        var type = Character.getType(letter);
-        return type == Character.NON_SPACING_MARK
-                || type == Character.ENCLOSING_MARK
-                || type == Character.COMBINING_SPACING_MARK;
+  private static boolean isMark(int letter) {
+    var type = Character.getType(letter);
+    return type == Character.NON_SPACING_MARK
+        || type == Character.ENCLOSING_MARK
+        || type == Character.COMBINING_SPACING_MARK;
+  }
+
+  private static NameMatch compareFolded(List<String> left, List<String> right) {
+    if (left.isEmpty() || right.isEmpty()) {
+      return NameMatch.DIFFERENT;
     }
-
-    private static NameMatch compareFolded(List<String> left, List<String> right) {
-        if (left.isEmpty() || right.isEmpty()) {
-            return NameMatch.DIFFERENT;
-        }
-        if (left.equals(right)) {
-            return NameMatch.SAME;
-        }
-        var fewer = left.size() <= right.size() ? left : right;
-        var more = fewer == left ? right : left;
-        return fewer.size() >= 2 && everyOneHasAPartner(fewer, more) ? NameMatch.CLOSE : NameMatch.DIFFERENT;
+    if (left.equals(right)) {
+      return NameMatch.SAME;
     }
+    var fewer = left.size() <= right.size() ? left : right;
+    var more = fewer == left ? right : left;
+    return fewer.size() >= 2 && everyOneHasAPartner(fewer, more)
+        ? NameMatch.CLOSE
+        : NameMatch.DIFFERENT;
+  }
 
-    /** Whether each part of the one name can be given a part of its own in the other. */
-    private static boolean everyOneHasAPartner(List<String> fewer, List<String> more) {
-        var takenBy = new int[more.size()];
-        java.util.Arrays.fill(takenBy, -1);
-        for (var i = 0; i < fewer.size(); i++) {
-            if (!findPartner(i, fewer, more, takenBy, new boolean[more.size()])) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private static boolean findPartner(
-            int part, List<String> fewer, List<String> more, int[] takenBy, boolean[] tried) {
-        for (var j = 0; j < more.size(); j++) {
-            if (!tried[j] && areNear(fewer.get(part), more.get(j))) {
-                tried[j] = true;
-                if (takenBy[j] < 0 || findPartner(takenBy[j], fewer, more, takenBy, tried)) {
-                    takenBy[j] = part;
-                    return true;
-                }
-            }
-        }
+  /** Whether each part of the one name can be given a part of its own in the other. */
+  private static boolean everyOneHasAPartner(List<String> fewer, List<String> more) {
+    var takenBy = new int[more.size()];
+    java.util.Arrays.fill(takenBy, -1);
+    for (var i = 0; i < fewer.size(); i++) {
+      if (!findPartner(i, fewer, more, takenBy, new boolean[more.size()])) {
         return false;
+      }
     }
+    return true;
+  }
 
-    private static boolean areNear(String left, String right) {
-        return left.equals(right)
-                || isInitialOf(left, right)
-                || isInitialOf(right, left)
-                || JaroWinkler.similarity(left, right) >= NEAR;
+  private static boolean findPartner(
+      int part, List<String> fewer, List<String> more, int[] takenBy, boolean[] tried) {
+    for (var j = 0; j < more.size(); j++) {
+      if (!tried[j] && areNear(fewer.get(part), more.get(j))) {
+        tried[j] = true;
+        if (takenBy[j] < 0 || findPartner(takenBy[j], fewer, more, takenBy, tried)) {
+          takenBy[j] = part;
+          return true;
+        }
+      }
     }
+    return false;
+  }
 
-    private static boolean isInitialOf(String initial, String whole) {
-        return initial.codePointCount(0, initial.length()) == 1 && whole.startsWith(initial);
-    }
+  private static boolean areNear(String left, String right) {
+    return left.equals(right)
+        || isInitialOf(left, right)
+        || isInitialOf(right, left)
+        || JaroWinkler.similarity(left, right) >= NEAR;
+  }
 
-    private static boolean inDifferentScripts(String one, String other) {
-        return isLatin(one) && hasNoLatin(other) || isLatin(other) && hasNoLatin(one);
-    }
+  private static boolean isInitialOf(String initial, String whole) {
+    return initial.codePointCount(0, initial.length()) == 1 && whole.startsWith(initial);
+  }
 
-    private static boolean isLatin(String name) {
-        return hasLetters(name) && name.codePoints().filter(Character::isLetter).allMatch(Names::isLatinLetter);
-    }
+  private static boolean inDifferentScripts(String one, String other) {
+    return isLatin(one) && hasNoLatin(other) || isLatin(other) && hasNoLatin(one);
+  }
 
-    private static boolean hasNoLatin(String name) {
-        return hasLetters(name) && name.codePoints().filter(Character::isLetter).noneMatch(Names::isLatinLetter);
-    }
+  private static boolean isLatin(String name) {
+    return hasLetters(name)
+        && name.codePoints().filter(Character::isLetter).allMatch(Names::isLatinLetter);
+  }
 
-    private static boolean hasLetters(String name) {
-        return name.codePoints().anyMatch(Character::isLetter);
-    }
+  private static boolean hasNoLatin(String name) {
+    return hasLetters(name)
+        && name.codePoints().filter(Character::isLetter).noneMatch(Names::isLatinLetter);
+  }
 
-    private static boolean isLatinLetter(int letter) {
-        return Character.UnicodeScript.of(letter) == Character.UnicodeScript.LATIN;
-    }
+  private static boolean hasLetters(String name) {
+    return name.codePoints().anyMatch(Character::isLetter);
+  }
+
+  private static boolean isLatinLetter(int letter) {
+    return Character.UnicodeScript.of(letter) == Character.UnicodeScript.LATIN;
+  }
 }

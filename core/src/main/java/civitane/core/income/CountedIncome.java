@@ -18,27 +18,27 @@ import civitane.core.money.Amount;
  * @param registerAgrees a register answered and is near enough
  */
 public record CountedIncome(
-        int index,
-        Income income,
-        Person person,
-        Amount period,
-        Amount low,
-        Amount high,
-        Amount yearlyLow,
-        Amount yearlyHigh,
-        int payslips,
-        boolean irregular,
-        boolean registerAgrees) {
+    int index,
+    Income income,
+    Person person,
+    Amount period,
+    Amount low,
+    Amount high,
+    Amount yearlyLow,
+    Amount yearlyHigh,
+    int payslips,
+    boolean irregular,
+    boolean registerAgrees) {
 
-    public boolean isDisputed() {
-        return low != high;
-    }
+  public boolean isDisputed() {
+    return low != high;
+  }
 
-    public boolean isEarned() {
-        return income.kind().isEarned();
-    }
+  public boolean isEarned() {
+    return income.kind().isEarned();
+  }
 
-    public String pointer() {
-        return "/household/incomes/" + index;
-    }
+  public String pointer() {
+    return "/household/incomes/" + index;
+  }
 }

@@ -12,49 +12,49 @@ import civitane.core.facts.Person;
  * @param never the id of somebody who is never counted, or null
  */
 public record Counting(
-        boolean fosterChildren,
-        boolean relativesAlways,
-        boolean expectedChildren,
-        @org.jspecify.annotations.Nullable String always,
-        @org.jspecify.annotations.Nullable String never) {
-    /** Applicant, spouse, children, and kin who share their money. */
-    public static final Counting SHARED_MONEY = new Counting(false, false, false, null, null);
+    boolean fosterChildren,
+    boolean relativesAlways,
+    boolean expectedChildren,
+    @org.jspecify.annotations.Nullable String always,
+    @org.jspecify.annotations.Nullable String never) {
+  /** Applicant, spouse, children, and kin who share their money. */
+  public static final Counting SHARED_MONEY = new Counting(false, false, false, null, null);
 
-    public Counting withFosterChildren() {
-        return new Counting(true, relativesAlways, expectedChildren, always, never);
-    }
+  public Counting withFosterChildren() {
+    return new Counting(true, relativesAlways, expectedChildren, always, never);
+  }
 
-    public Counting withAllKin() {
-        return new Counting(fosterChildren, true, expectedChildren, always, never);
-    }
+  public Counting withAllKin() {
+    return new Counting(fosterChildren, true, expectedChildren, always, never);
+  }
 
-    public Counting withExpectedChildren() {
-        return new Counting(fosterChildren, relativesAlways, true, always, never);
-    }
+  public Counting withExpectedChildren() {
+    return new Counting(fosterChildren, relativesAlways, true, always, never);
+  }
 
-    public Counting alwaysWith(String person) {
-        return new Counting(fosterChildren, relativesAlways, expectedChildren, person, never);
-    }
+  public Counting alwaysWith(String person) {
+    return new Counting(fosterChildren, relativesAlways, expectedChildren, person, never);
+  }
 
-    public Counting neverWith(String person) {
-        return new Counting(fosterChildren, relativesAlways, expectedChildren, always, person);
-    }
+  public Counting neverWith(String person) {
+    return new Counting(fosterChildren, relativesAlways, expectedChildren, always, person);
+  }
 
-    public boolean counts(Person person) {
-        if (person.id().equals(never)) {
-            return false;
-        }
-        if (person.id().equals(always)) {
-            return true;
-        }
-        if (!person.livesHere()) {
-            return false;
-        }
-        return switch (person.role()) {
-            case APPLICANT, SPOUSE, CHILD -> true;
-            case PARENT, SIBLING, RELATIVE -> relativesAlways || person.sharesMoney();
-            case FOSTER_CHILD -> fosterChildren;
-            case RESIDENT_CARER, LODGER -> false;
-        };
+  public boolean counts(Person person) {
+    if (person.id().equals(never)) {
+      return false;
     }
+    if (person.id().equals(always)) {
+      return true;
+    }
+    if (!person.livesHere()) {
+      return false;
+    }
+    return switch (person.role()) {
+      case APPLICANT, SPOUSE, CHILD -> true;
+      case PARENT, SIBLING, RELATIVE -> relativesAlways || person.sharesMoney();
+      case FOSTER_CHILD -> fosterChildren;
+      case RESIDENT_CARER, LODGER -> false;
+    };
+  }
 }

@@ -10,34 +10,35 @@ import civitane.core.facts.Person;
  */
 public record IncomeGap(String missing, String because) {
 
-    static IncomeGap birthDate(Person person, int index) {
-        return new IncomeGap(
-                "/household/people/" + index + "/birthDate",
-                "The date of birth of " + person.calledBy() + " is not known.");
-    }
+  static IncomeGap birthDate(Person person, int index) {
+    return new IncomeGap(
+        "/household/people/" + index + "/birthDate",
+        "The date of birth of " + person.calledBy() + " is not known.");
+  }
 
-    static IncomeGap missing(Person person, String pointer) {
-        var what = pointer.endsWith("frequency") ? "How often an income of " : "How much an income of ";
-        return new IncomeGap(
-                pointer,
-                what + person.calledBy() + (pointer.endsWith("frequency") ? " comes in" : " is")
-                        + " has not been said.");
-    }
+  static IncomeGap missing(Person person, String pointer) {
+    var what = pointer.endsWith("frequency") ? "How often an income of " : "How much an income of ";
+    return new IncomeGap(
+        pointer,
+        what + person.calledBy() + (pointer.endsWith("frequency") ? " comes in" : " is")
+            + " has not been said.");
+  }
 
-    static IncomeGap samePeriodTwice(Person person, String pointer) {
-        return new IncomeGap(pointer, "Two payslips of " + person.calledBy() + " are for the same period.");
-    }
+  static IncomeGap samePeriodTwice(Person person, String pointer) {
+    return new IncomeGap(
+        pointer, "Two payslips of " + person.calledBy() + " are for the same period.");
+  }
 
-    static IncomeGap both(Person person) {
-        return new IncomeGap(
-                "noIncome:" + person.id(),
-                person.calledBy() + " is said to have no income, and an income is listed as well.");
-    }
+  static IncomeGap both(Person person) {
+    return new IncomeGap(
+        "noIncome:" + person.id(),
+        person.calledBy() + " is said to have no income, and an income is listed as well.");
+  }
 
-    static IncomeGap silence(Person person) {
-        return new IncomeGap(
-                "income:" + person.id(),
-                "Nothing is said of what " + person.calledBy()
-                        + " lives on: an income, or the statement that there is none.");
-    }
+  static IncomeGap silence(Person person) {
+    return new IncomeGap(
+        "income:" + person.id(),
+        "Nothing is said of what " + person.calledBy()
+            + " lives on: an income, or the statement that there is none.");
+  }
 }

@@ -15,130 +15,149 @@ import org.jspecify.annotations.Nullable;
 
 /** Works out what one income comes to: from payslips when there are enough, else from the household's word against the register. */
 final class IncomeItem {
-    /** What came of it: an income, or the pointer of what is missing, or the pointer of what contradicts itself. */
-    record Outcome(
-            @Nullable CountedIncome income,
-            @Nullable String missing,
-            @Nullable String contradiction) {}
+  /** What came of it: an income, or the pointer of what is missing, or the pointer of what contradicts itself. */
+  record Outcome(
+      @Nullable CountedIncome income,
+      @Nullable String missing,
+      @Nullable String contradiction) {}
 
-    private final int index;
-    private final Income income;
-    private final Person person;
-    private final IncomeCheck check;
-    private final LocalDate lodgedOn;
-    private final LocalDate asOf;
+  private final int index;
+  private final Income income;
+  private final Person person;
+  private final IncomeCheck check;
+  private final LocalDate lodgedOn;
+  private final LocalDate asOf;
 
-    IncomeItem(int index, Income income, Person person, IncomeCheck check, LocalDate lodgedOn, LocalDate asOf) {
-        this.index = index;
-        this.income = income;
-        this.person = person;
-        this.check = check;
-        this.lodgedOn = lodgedOn;
-        this.asOf = asOf;
+  IncomeItem(
+      int index,
+      Income income,
+      Person person,
+      IncomeCheck check,
+      LocalDate lodgedOn,
+      LocalDate asOf) {
+    this.index = index;
+    this.income = income;
+    this.person = person;
+    this.check = check;
+    this.lodgedOn = lodgedOn;
+    this.asOf = asOf;
+  }
+
+  Outcome workOut() {
+    if (income.frequency() == null) {
+      return missing("frequency");
     }
-
-    Outcome workOut() {
-        if (income.frequency() == null) {
-            return missing("frequency");
-        }
-        if (income.kind() == IncomeKind.WAGES && !income.payslips().isEmpty()) {
-            var inWindow = payslipsInWindow();
-            if (hasSamePeriodTwice(inWindow)) {
-                return new Outcome(null, null, pointer("payslips"));
-            }
-            if (isEnough(inWindow.size())) {
-                return new Outcome(fromPayslips(inWindow), null, null);
-            }
-        }
-        if (income.amount() == null) {
-            return missing("amount");
-        }
-        return new Outcome(fromWord(), null, null);
+    if (income.kind() == IncomeKind.WAGES && !income.payslips().isEmpty()) {
+      var inWindow = payslipsInWindow();
+      if (hasSamePeriodTwice(inWindow)) {
+        return new Outcome(null, null, pointer("payslips"));
+      }
+      if (isEnough(inWindow.size())) {
+        return new Outcome(fromPayslips(inWindow), null, null);
+      }
     }
-
-    private Outcome missing(String key) {
-        return new Outcome(null, pointer(key), null);
+    if (income.amount() == null) {
+      return missing("amount");
     }
+    return new Outcome(fromWord(), null, null);
+  }
 
-    private String pointer(String key) {
-        return "/household/incomes/" + index + "/" + key;
-    }
+  private Outcome missing(String key) {
+    return new Outcome(null, pointer(key), null);
+  }
 
-    private List<Payslip> payslipsInWindow() {
-        var opens = lodgedOn.minusDays(check.windowDays());
-        var found = new ArrayList<Payslip>();
-        for (var payslip : income.payslips()) {
-            if (!payslip.periodEnd().isBefore(opens) && !payslip.periodEnd().isAfter(asOf)) {
-                found.add(payslip);
-            }
-        }
-        return found;
-    }
+  private String pointer(String key) {
+    return "/household/incomes/" + index + "/" + key;
+  }
 
-    private static boolean hasSamePeriodTwice(List<Payslip> payslips) {
-        var ends = new HashSet<LocalDate>();
-        for (var payslip : payslips) {
-            if (!ends.add(payslip.periodEnd())) {
-                return true;
-            }
-        }
-        return false;
+  private List<Payslip> payslipsInWindow() {
+    var opens = lodgedOn.minusDays(check.windowDays());
+    var found = new ArrayList<Payslip>();
+    for (var payslip : income.payslips()) {
+      if (!payslip.periodEnd().isBefore(opens) && !payslip.periodEnd().isAfter(asOf)) {
+        found.add(payslip);
+      }
     }
+    return found;
+  }
 
-    private boolean isEnough(int payslips) {
-        return payslips >= Payslips.enough(income, check, lodgedOn, asOf);
+  private static boolean hasSamePeriodTwice(List<Payslip> payslips) {
+    var ends = new HashSet<LocalDate>();
+    for (var payslip : payslips) {
+      if (!ends.add(payslip.periodEnd())) {
+        return true;
+      }
     }
+    return false;
+  }
 
-    private CountedIncome fromPayslips(List<Payslip> payslips) {
-        var total = Amount.ZERO;
-        for (var payslip : payslips) {
-            total = total.plus(payslip.gross());
-        }
-        var mean = payslips.size() == 1 ? total : total.dividedBy(payslips.size());
-        var swing = mean.percent(check.irregularPercent());
-        var irregular = false;
-        for (var payslip : payslips) {
-            irregular |= payslip.gross().distanceTo(mean).isAbove(swing);
-        }
-        return agreed(mean, payslips.size(), irregular, false);
-    }
+  private boolean isEnough(int payslips) {
+    return payslips >= Payslips.enough(income, check, lodgedOn, asOf);
+  }
 
-    private CountedIncome fromWord() {
-        var used = afterCosts();
-        if (income.kind() != IncomeKind.WAGES || income.registerMonthly() == null) {
-            return agreed(used, 0, false, false);
-        }
-        var said = monthly(used);
-        var register = income.registerMonthly();
-        var tolerance = register.percent(check.tolerancePercent()).atLeast(check.toleranceMonthly());
-        if (said.distanceTo(register).isWithin(tolerance)) {
-            return agreed(used, 0, false, true);
-        }
-        var low = said.atMost(register);
-        var high = said.atLeast(register);
-        return new CountedIncome(
-                index, income, person, high, low, high, low.times(12), high.times(12), 0, false, false);
+  private CountedIncome fromPayslips(List<Payslip> payslips) {
+    var total = Amount.ZERO;
+    for (var payslip : payslips) {
+      total = total.plus(payslip.gross());
     }
+    var mean = payslips.size() == 1 ? total : total.dividedBy(payslips.size());
+    var swing = mean.percent(check.irregularPercent());
+    var irregular = false;
+    for (var payslip : payslips) {
+      irregular |= payslip.gross().distanceTo(mean).isAbove(swing);
+    }
+    return agreed(mean, payslips.size(), irregular, false);
+  }
 
-    private CountedIncome agreed(Amount period, int payslips, boolean irregular, boolean registerAgrees) {
-        var monthly = monthly(period);
-        var yearly = period.times(income.frequency().periods());
-        return new CountedIncome(
-                index, income, person, period, monthly, monthly, yearly, yearly, payslips, irregular, registerAgrees);
+  private CountedIncome fromWord() {
+    var used = afterCosts();
+    if (income.kind() != IncomeKind.WAGES || income.registerMonthly() == null) {
+      return agreed(used, 0, false, false);
     }
+    var said = monthly(used);
+    var register = income.registerMonthly();
+    var tolerance = register.percent(check.tolerancePercent()).atLeast(check.toleranceMonthly());
+    if (said.distanceTo(register).isWithin(tolerance)) {
+      return agreed(used, 0, false, true);
+    }
+    var low = said.atMost(register);
+    var high = said.atLeast(register);
+    return new CountedIncome(
+        index, income, person, high, low, high, low.times(12), high.times(12), 0, false, false);
+  }
 
-    private Amount afterCosts() {
-        var takings = income.amount();
-        if (income.kind() != IncomeKind.SELF_EMPLOYMENT) {
-            return takings;
-        }
-        var costs = income.businessCosts() != null ? income.businessCosts() : takings.percent(check.flatCostPercent());
-        return takings.minus(costs).notBelowZero();
-    }
+  private CountedIncome agreed(
+      Amount period, int payslips, boolean irregular, boolean registerAgrees) {
+    var monthly = monthly(period);
+    var yearly = period.times(income.frequency().periods());
+    return new CountedIncome(
+        index,
+        income,
+        person,
+        period,
+        monthly,
+        monthly,
+        yearly,
+        yearly,
+        payslips,
+        irregular,
+        registerAgrees);
+  }
 
-    private Amount monthly(Amount period) {
-        return income.frequency() == Frequency.MONTHLY
-                ? period.round2()
-                : period.times(income.frequency().periods()).dividedBy(12).round2();
+  private Amount afterCosts() {
+    var takings = income.amount();
+    if (income.kind() != IncomeKind.SELF_EMPLOYMENT) {
+      return takings;
     }
+    var costs = income.businessCosts() != null
+        ? income.businessCosts()
+        : takings.percent(check.flatCostPercent());
+    return takings.minus(costs).notBelowZero();
+  }
+
+  private Amount monthly(Amount period) {
+    return income.frequency() == Frequency.MONTHLY
+        ? period.round2()
+        : period.times(income.frequency().periods()).dividedBy(12).round2();
+  }
 }

@@ -20,155 +20,161 @@ import java.util.function.Predicate;
  * <p>Nobody is assumed to have no income: each counted adult has a recurring income or has stated that there is none.
  */
 public final class IncomePicture {
-    private final Counted counted;
-    private final List<CountedIncome> incomes = new ArrayList<>();
-    private final List<Income> unresolved = new ArrayList<>(0);
-    private final List<IncomeGap> gaps = new ArrayList<>(0);
+  private final Counted counted;
+  private final List<CountedIncome> incomes = new ArrayList<>();
+  private final List<Income> unresolved = new ArrayList<>(0);
+  private final List<IncomeGap> gaps = new ArrayList<>(0);
 
-    private IncomePicture(Counted counted) {
-        this.counted = counted;
-    }
+  private IncomePicture(Counted counted) {
+    this.counted = counted;
+  }
 
-    /**
-     * The picture on the assessment date.
-     *
-     * @param childrensEarnings whether what people under 18 earn is counted
-     */
-    public static IncomePicture of(
-            Counted counted, RateBook rates, LocalDate lodgedOn, LocalDate asOf, boolean childrensEarnings) {
-        var picture = new IncomePicture(counted);
-        for (var person : counted.people()) {
-            if (person.birthDate() == null) {
-                picture.gaps.add(
-                        IncomeGap.birthDate(person, counted.household().people().indexOf(person)));
-            }
-        }
-        picture.collect(rates, lodgedOn, asOf, childrensEarnings);
-        return picture;
+  /**
+   * The picture on the assessment date.
+   *
+   * @param childrensEarnings whether what people under 18 earn is counted
+   */
+  public static IncomePicture of(
+      Counted counted,
+      RateBook rates,
+      LocalDate lodgedOn,
+      LocalDate asOf,
+      boolean childrensEarnings) {
+    var picture = new IncomePicture(counted);
+    for (var person : counted.people()) {
+      if (person.birthDate() == null) {
+        picture.gaps.add(
+            IncomeGap.birthDate(person, counted.household().people().indexOf(person)));
+      }
     }
+    picture.collect(rates, lodgedOn, asOf, childrensEarnings);
+    return picture;
+  }
 
-    private void collect(RateBook rates, LocalDate lodgedOn, LocalDate asOf, boolean childrensEarnings) {
-        var household = counted.household();
-        var answered = new ArrayList<String>(4);
-        for (var i = 0; i < household.incomes().size(); i++) {
-            var income = household.incomes().get(i);
-            if (!income.kind().isCounted() || !counted.includes(income.person()) || !income.isRecurringOn(lodgedOn)) {
-                continue;
-            }
-            answered.add(income.person());
-            var person = household.person(income.person()).orElseThrow();
-            if (income.kind().isEarned() && !childrensEarnings && earnsAsChild(person, lodgedOn)) {
-                continue;
-            }
-            var item = new IncomeItem(i, income, person, rates.incomeCheck(), lodgedOn, asOf).workOut();
-            if (item.income() != null) {
-                incomes.add(item.income());
-            } else if (item.missing() != null) {
-                unresolved.add(income);
-                gaps.add(IncomeGap.missing(person, item.missing()));
-            } else if (item.contradiction() != null) {
-                unresolved.add(income);
-                gaps.add(IncomeGap.samePeriodTwice(person, item.contradiction()));
-            }
-        }
-        for (var person : counted.people()) {
-            if (person.birthDate() != null && !counted.isAdult(person)) {
-                continue;
-            }
-            var has = answered.contains(person.id());
-            var states = household.statesNoIncome(person);
-            if (has && states) {
-                gaps.add(IncomeGap.both(person));
-            } else if (!has && !states && person.birthDate() != null) {
-                gaps.add(IncomeGap.silence(person));
-            }
-        }
+  private void collect(
+      RateBook rates, LocalDate lodgedOn, LocalDate asOf, boolean childrensEarnings) {
+    var household = counted.household();
+    var answered = new ArrayList<String>(4);
+    for (var i = 0; i < household.incomes().size(); i++) {
+      var income = household.incomes().get(i);
+      if (!income.kind().isCounted()
+          || !counted.includes(income.person())
+          || !income.isRecurringOn(lodgedOn)) {
+        continue;
+      }
+      answered.add(income.person());
+      var person = household.person(income.person()).orElseThrow();
+      if (income.kind().isEarned() && !childrensEarnings && earnsAsChild(person, lodgedOn)) {
+        continue;
+      }
+      var item = new IncomeItem(i, income, person, rates.incomeCheck(), lodgedOn, asOf).workOut();
+      if (item.income() != null) {
+        incomes.add(item.income());
+      } else if (item.missing() != null) {
+        unresolved.add(income);
+        gaps.add(IncomeGap.missing(person, item.missing()));
+      } else if (item.contradiction() != null) {
+        unresolved.add(income);
+        gaps.add(IncomeGap.samePeriodTwice(person, item.contradiction()));
+      }
     }
+    for (var person : counted.people()) {
+      if (person.birthDate() != null && !counted.isAdult(person)) {
+        continue;
+      }
+      var has = answered.contains(person.id());
+      var states = household.statesNoIncome(person);
+      if (has && states) {
+        gaps.add(IncomeGap.both(person));
+      } else if (!has && !states && person.birthDate() != null) {
+        gaps.add(IncomeGap.silence(person));
+      }
+    }
+  }
 
-    private static boolean earnsAsChild(Person person, LocalDate on) {
-        return person.role() != Role.APPLICANT
-                && person.role() != Role.SPOUSE
-                && person.birthDate() != null
-                && !Ages.isAdult(person.birthDate(), on);
-    }
+  private static boolean earnsAsChild(Person person, LocalDate on) {
+    return person.role() != Role.APPLICANT
+        && person.role() != Role.SPOUSE
+        && person.birthDate() != null
+        && !Ages.isAdult(person.birthDate(), on);
+  }
 
-    public Counted counted() {
-        return counted;
-    }
+  public Counted counted() {
+    return counted;
+  }
 
-    public List<CountedIncome> incomes() {
-        return incomes;
-    }
+  public List<CountedIncome> incomes() {
+    return incomes;
+  }
 
-    /** Counted recurring incomes whose amount can't be told yet. */
-    public List<Income> unresolved() {
-        return unresolved;
-    }
+  /** Counted recurring incomes whose amount can't be told yet. */
+  public List<Income> unresolved() {
+    return unresolved;
+  }
 
-    public List<IncomeGap> gaps() {
-        return gaps;
-    }
+  public List<IncomeGap> gaps() {
+    return gaps;
+  }
 
-    public boolean isKnown() {
-        return gaps.isEmpty();
-    }
+  public boolean isKnown() {
+    return gaps.isEmpty();
+  }
 
-    public boolean isDisputed() {
-        for (var income : incomes) {
-            if (income.isDisputed()) {
-                return true;
-            }
-        }
-        return false;
+  public boolean isDisputed() {
+    for (var income : incomes) {
+      if (income.isDisputed()) {
+        return true;
+      }
     }
+    return false;
+  }
 
-    /** Euros a month with the lower value of each disputed income. */
-    public Amount monthlyLow() {
-        return sum(CountedIncome::low, income -> true);
-    }
+  /** Euros a month with the lower value of each disputed income. */
+  public Amount monthlyLow() {
+    return sum(CountedIncome::low, income -> true);
+  }
 
-    /** Euros a month with the higher value of each disputed income. */
-    public Amount monthlyHigh() {
-        return sum(CountedIncome::high, income -> true);
-    }
+  /** Euros a month with the higher value of each disputed income. */
+  public Amount monthlyHigh() {
+    return sum(CountedIncome::high, income -> true);
+  }
 
-    public Amount yearlyLow() {
-        return sum(CountedIncome::yearlyLow, income -> true);
-    }
+  public Amount yearlyLow() {
+    return sum(CountedIncome::yearlyLow, income -> true);
+  }
 
-    public Amount yearlyHigh() {
-        return sum(CountedIncome::yearlyHigh, income -> true);
-    }
+  public Amount yearlyHigh() {
+    return sum(CountedIncome::yearlyHigh, income -> true);
+  }
 
-    public Amount earnedMonthlyLow() {
-        return sum(CountedIncome::low, CountedIncome::isEarned);
-    }
+  public Amount earnedMonthlyLow() {
+    return sum(CountedIncome::low, CountedIncome::isEarned);
+  }
 
-    public Amount earnedMonthlyHigh() {
-        return sum(CountedIncome::high, CountedIncome::isEarned);
-    }
+  public Amount earnedMonthlyHigh() {
+    return sum(CountedIncome::high, CountedIncome::isEarned);
+  }
 
-    public Amount sum(Function<CountedIncome, Amount> part, Predicate<CountedIncome> which) {
-        var total = Amount.ZERO;
-        for (var income : incomes) {
-            if (which.test(income)) {
-                total = total.plus(part.apply(income));
-            }
-        }
-        return total;
+  public Amount sum(Function<CountedIncome, Amount> part, Predicate<CountedIncome> which) {
+    var total = Amount.ZERO;
+    for (var income : incomes) {
+      if (which.test(income)) {
+        total = total.plus(part.apply(income));
+      }
     }
+    return total;
+  }
 
-    /** The one frequency all incomes have, disputed ones being monthly; none when they differ or there are none. */
-    public Optional<Frequency> oneFrequency() {
-        Frequency one = null;
-        for (var income : incomes) {
-            var frequency =
-                    income.isDisputed() ? Frequency.MONTHLY : income.income().frequency();
-            if (one != null && one != frequency) {
-                return Optional.empty();
-            }
-            one = frequency;
-        }
-        return Optional.ofNullable(one);
+  /** The one frequency all incomes have, disputed ones being monthly; none when they differ or there are none. */
+  public Optional<Frequency> oneFrequency() {
+    Frequency one = null;
+    for (var income : incomes) {
+      var frequency = income.isDisputed() ? Frequency.MONTHLY : income.income().frequency();
+      if (one != null && one != frequency) {
+        return Optional.empty();
+      }
+      one = frequency;
     }
+    return Optional.ofNullable(one);
+  }
 }

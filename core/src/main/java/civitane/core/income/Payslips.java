@@ -7,22 +7,24 @@ import java.time.LocalDate;
 
 /** How many payslips it takes to know a wage. */
 public final class Payslips {
-    private Payslips() {}
+  private Payslips() {}
 
-    /** The number of payslips that are enough for a wage; more than anybody has where none is set. One is enough for a job that began in the window. */
-    public static int enough(Income income, IncomeCheck check, LocalDate lodgedOn, LocalDate asOf) {
-        var begun = income.startsOn();
-        if (begun != null && !begun.isBefore(lodgedOn.minusDays(check.windowDays())) && !begun.isAfter(asOf)) {
-            return 1;
-        }
-        return income.frequency() == null ? Integer.MAX_VALUE : enough(income.frequency());
+  /** The number of payslips that are enough for a wage; more than anybody has where none is set. One is enough for a job that began in the window. */
+  public static int enough(Income income, IncomeCheck check, LocalDate lodgedOn, LocalDate asOf) {
+    var begun = income.startsOn();
+    if (begun != null
+        && !begun.isBefore(lodgedOn.minusDays(check.windowDays()))
+        && !begun.isAfter(asOf)) {
+      return 1;
     }
+    return income.frequency() == null ? Integer.MAX_VALUE : enough(income.frequency());
+  }
 
-    private static int enough(Frequency frequency) {
-        return switch (frequency) {
-            case WEEKLY -> 4;
-            case FORTNIGHTLY, FOUR_WEEKLY, TWICE_MONTHLY, MONTHLY -> 2;
-            case QUARTERLY, YEARLY, ONCE -> Integer.MAX_VALUE;
-        };
-    }
+  private static int enough(Frequency frequency) {
+    return switch (frequency) {
+      case WEEKLY -> 4;
+      case FORTNIGHTLY, FOUR_WEEKLY, TWICE_MONTHLY, MONTHLY -> 2;
+      case QUARTERLY, YEARLY, ONCE -> Integer.MAX_VALUE;
+    };
+  }
 }

@@ -11,30 +11,25 @@ import java.util.List;
  * @param missing pointers to the facts that are not there
  */
 public record Sum(Amount known, List<String> missing) {
-    public static final Sum ZERO = new Sum(Amount.ZERO, List.of());
+  public static final Sum ZERO = new Sum(Amount.ZERO, List.of());
 
-    public Sum plus(Amount amount) {
-        return new Sum(known.plus(amount), missing);
-    }
+  public Sum plus(Amount amount) {
+    return new Sum(known.plus(amount), missing);
+  }
 
-    public Sum plus(Sum other) {
-        var all = new ArrayList<>(missing);
-        all.addAll(other.missing);
-        return new Sum(known.plus(other.known), all);
-    }
+  public Sum plus(Sum other) {
+    var all = new ArrayList<>(missing);
+    all.addAll(other.missing);
+    return new Sum(known.plus(other.known), all);
+  }
 
-    public Sum missing(String pointer) {
-        var all = new ArrayList<>(missing);
-        all.add(pointer);
-        return new Sum(known, all);
-    }
+  public Sum missing(String pointer) {
+    var all = new ArrayList<>(missing);
+    all.add(pointer);
+    return new Sum(known, all);
+  }
 
-    public boolean isKnown() {
-        return missing.isEmpty();
-    }
-
-    /** A yearly sum made monthly, half up to the cent. */
-    public Amount monthly() {
-        return known.dividedBy(12).round2();
-    }
+  public boolean isKnown() {
+    return missing.isEmpty();
+  }
 }

@@ -12,18 +12,18 @@ import civitane.core.money.Amount;
  * @param flatCostPercent costs of the self-employed who declare none
  */
 public record IncomeCheck(
-        int windowDays,
-        Amount tolerancePercent,
-        Amount toleranceMonthly,
-        Amount irregularPercent,
-        Amount flatCostPercent) {
+    int windowDays,
+    Amount tolerancePercent,
+    Amount toleranceMonthly,
+    Amount irregularPercent,
+    Amount flatCostPercent) {
 
-    static IncomeCheck of(Section section) {
-        return new IncomeCheck(
-                section.whole("windowDays"),
-                section.amount("tolerancePercent"),
-                section.amount("toleranceMonthly"),
-                section.amount("irregularPercent"),
-                section.amount("flatCostPercent"));
-    }
+  static IncomeCheck of(Section section) {
+    return new IncomeCheck(
+        section.whole("windowDays"),
+        section.amount("tolerancePercent"),
+        section.amount("toleranceMonthly"),
+        section.amount("irregularPercent"),
+        section.amount("flatCostPercent"));
+  }
 }

@@ -4,18 +4,18 @@ import civitane.core.facts.Word;
 
 /** How a request ends. */
 public enum Entitlement implements Word {
-    ENTITLED("entitled"),
-    NOT_ENTITLED("notEntitled"),
-    UNKNOWN("unknown");
+  ENTITLED("entitled"),
+  NOT_ENTITLED("notEntitled"),
+  UNKNOWN("unknown");
 
-    private final String word;
+  private final String word;
 
-    Entitlement(String word) {
-        this.word = word;
-    }
+  Entitlement(String word) {
+    this.word = word;
+  }
 
-    @Override
-    public String word() {
-        return word;
-    }
+  @Override
+  public String word() {
+    return word;
+  }
 }

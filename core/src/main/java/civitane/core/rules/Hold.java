@@ -4,18 +4,18 @@ import civitane.core.facts.Word;
 
 /** Whom an undecided request waits for. */
 public enum Hold implements Word {
-    LANDLORD("landlord"),
-    LENDER("lender"),
-    CONFLICT("conflict");
+  LANDLORD("landlord"),
+  LENDER("lender"),
+  CONFLICT("conflict");
 
-    private final String word;
+  private final String word;
 
-    Hold(String word) {
-        this.word = word;
-    }
+  Hold(String word) {
+    this.word = word;
+  }
 
-    @Override
-    public String word() {
-        return word;
-    }
+  @Override
+  public String word() {
+    return word;
+  }
 }

@@ -14,68 +14,137 @@ import org.jspecify.annotations.Nullable;
  * @param orWord a word that may stand in place of a group, as in {@code none}
  * @param papers the kinds of paper that the answer may call for
  * @param bySystem the answer is filled in by the office, not asked
+ * @param weighed the rules read it; otherwise it is kept for the person who works the claim
  */
 public record Question(
-        String key,
-        QuestionKind kind,
-        List<String> options,
-        List<Question> parts,
-        @Nullable String otherwise,
-        @Nullable When when,
-        @Nullable String orWord,
-        List<String> papers,
-        boolean bySystem) {
+    String key,
+    QuestionKind kind,
+    List<String> options,
+    List<Question> parts,
+    @Nullable String otherwise,
+    @Nullable When when,
+    @Nullable String orWord,
+    List<String> papers,
+    boolean bySystem,
+    boolean weighed) {
 
-    /**
-     * The condition under which a question applies.
-     *
-     * @param key another question's key in the same group
-     * @param answers the answers to it that make this one apply
-     */
-    public record When(String key, List<String> answers) {}
+  /**
+   * The condition under which a question applies.
+   *
+   * @param key another question's key in the same group
+   * @param answers the answers to it that make this one apply
+   */
+  public record When(String key, List<String> answers) {}
 
-    public static Question of(String key, QuestionKind kind) {
-        return new Question(key, kind, List.of(), List.of(), null, null, null, List.of(), false);
-    }
+  public static Question of(String key, QuestionKind kind) {
+    return new Question(key, kind, List.of(), List.of(), null, null, null, List.of(), false, true);
+  }
 
-    public static Question choice(String key, String... options) {
-        return new Question(key, QuestionKind.CHOICE, List.of(options), List.of(), null, null, null, List.of(), false);
-    }
+  public static Question choice(String key, String... options) {
+    return new Question(
+        key,
+        QuestionKind.CHOICE,
+        List.of(options),
+        List.of(),
+        null,
+        null,
+        null,
+        List.of(),
+        false,
+        true);
+  }
 
-    public static Question openChoice(String key, List<String> options) {
-        return new Question(key, QuestionKind.OPEN_CHOICE, options, List.of(), null, null, null, List.of(), false);
-    }
+  public static Question openChoice(String key, List<String> options) {
+    return new Question(
+        key,
+        QuestionKind.OPEN_CHOICE,
+        options,
+        List.of(),
+        null,
+        null,
+        null,
+        List.of(),
+        false,
+        true);
+  }
 
-    public static Question choices(String key, String... options) {
-        return new Question(key, QuestionKind.CHOICES, List.of(options), List.of(), null, null, null, List.of(), false);
-    }
+  public static Question choices(String key, String... options) {
+    return new Question(
+        key,
+        QuestionKind.CHOICES,
+        List.of(options),
+        List.of(),
+        null,
+        null,
+        null,
+        List.of(),
+        false,
+        true);
+  }
 
-    public static Question group(String key, Question... parts) {
-        return new Question(key, QuestionKind.GROUP, List.of(), List.of(parts), null, null, null, List.of(), false);
-    }
+  public static Question group(String key, Question... parts) {
+    return new Question(
+        key,
+        QuestionKind.GROUP,
+        List.of(),
+        List.of(parts),
+        null,
+        null,
+        null,
+        List.of(),
+        false,
+        true);
+  }
 
-    public static Question groups(String key, Question... parts) {
-        return new Question(key, QuestionKind.GROUPS, List.of(), List.of(parts), null, null, null, List.of(), false);
-    }
+  public static Question groups(String key, Question... parts) {
+    return new Question(
+        key,
+        QuestionKind.GROUPS,
+        List.of(),
+        List.of(parts),
+        null,
+        null,
+        null,
+        List.of(),
+        false,
+        true);
+  }
 
-    public Question otherwise(String words) {
-        return new Question(key, kind, options, parts, words, when, orWord, papers, bySystem);
-    }
+  public Question otherwise(String words) {
+    return new Question(key, kind, options, parts, words, when, orWord, papers, bySystem, weighed);
+  }
 
-    public Question when(String other, String... answers) {
-        return new Question(
-                key, kind, options, parts, otherwise, new When(other, List.of(answers)), orWord, papers, bySystem);
-    }
+  public Question when(String other, String... answers) {
+    return new Question(
+        key,
+        kind,
+        options,
+        parts,
+        otherwise,
+        new When(other, List.of(answers)),
+        orWord,
+        papers,
+        bySystem,
+        weighed);
+  }
 
-    public Question orWord(String word) {
-        return new Question(key, kind, options, parts, otherwise, when, word, papers, bySystem);
-    }
+  public Question orWord(String word) {
+    return new Question(
+        key, kind, options, parts, otherwise, when, word, papers, bySystem, weighed);
+  }
 
-    public Question calls(String... kinds) {
-        return new Question(key, kind, options, parts, otherwise, when, orWord, List.of(kinds), bySystem);
-    }
+  public Question calls(String... kinds) {
+    return new Question(
+        key, kind, options, parts, otherwise, when, orWord, List.of(kinds), bySystem, weighed);
+  }
 
-    public Question filledIn() {
-        return new Question(key, kind, options, parts, otherwise, when, orWord, papers, true);
-    }
+  public Question filledIn() {
+    return new Question(key, kind, options, parts, otherwise, when, orWord, papers, true, weighed);
+  }
+
+  /** The same question, asked for the person who works the claim; no rule reads the answer. */
+  public Question forTheFile() {
+    return new Question(
+        key, kind, options, parts, otherwise, when, orWord, papers, bySystem, false);
+  }
 }

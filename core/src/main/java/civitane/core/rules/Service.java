@@ -7,23 +7,23 @@ import java.util.List;
 /** Something a household can ask for: its questions and its rules, in one place. */
 public interface Service {
 
-    /** The word a packet names it by, as in {@code schoolMeals}. */
-    String word();
+  /** The word a packet names it by, as in {@code schoolMeals}. */
+  String word();
 
-    /** Its name as it is said. */
-    String title();
+  /** Its name as it is said. */
+  String title();
 
-    /** What it asks beyond the household's facts, in the order people answer. */
-    List<Question> questions();
+  /** What it asks beyond the household's facts, in the order people answer. */
+  List<Question> questions();
 
-    /** How long it may take while it is our turn. */
-    StandardTime standardTime();
+  /** How long it may take while it is our turn. */
+  StandardTime standardTime();
 
-    /** What the rules say. Never throws for facts that are missing or contradict each other. */
-    Result determine(Situation it);
+  /** What the rules say. Never throws for facts that are missing or contradict each other. */
+  Result determine(Situation it);
 
-    /** The answers that follow from the household's facts alone, for a first look at a service nobody asked for. */
-    default Answers presumed(Packet packet) {
-        return Answers.NONE;
-    }
+  /** The answers that follow from the household's facts alone, for a first look at a service nobody asked for. */
+  default Answers presumed(Packet packet) {
+    return Answers.NONE;
+  }
 }

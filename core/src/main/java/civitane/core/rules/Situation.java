@@ -20,78 +20,78 @@ import java.util.Optional;
  */
 public record Situation(Packet packet, Request request, int index, RateBook rates, Mode mode) {
 
-    public Household household() {
-        return packet.household();
-    }
+  public Household household() {
+    return packet.household();
+  }
 
-    public Answers answers() {
-        return request.answers();
-    }
+  public Answers answers() {
+    return request.answers();
+  }
 
-    /** The assessment date. */
-    public LocalDate lodgedOn() {
-        return packet.lodgedOn();
-    }
+  /** The assessment date. */
+  public LocalDate lodgedOn() {
+    return packet.lodgedOn();
+  }
 
-    /** The day of the computation. */
-    public LocalDate asOf() {
-        return packet.asOf();
-    }
+  /** The day of the computation. */
+  public LocalDate asOf() {
+    return packet.asOf();
+  }
 
-    public boolean determines() {
-        return mode == Mode.DETERMINE;
-    }
+  public boolean determines() {
+    return mode == Mode.DETERMINE;
+  }
 
-    public Counted counted(Counting counting) {
-        return Counted.of(household(), counting, lodgedOn());
-    }
+  public Counted counted(Counting counting) {
+    return Counted.of(household(), counting, lodgedOn());
+  }
 
-    /** What comes in to the counted people; what children earn is left out. */
-    public IncomePicture income(Counted counted) {
-        return IncomePicture.of(counted, rates, lodgedOn(), asOf(), false);
-    }
+  /** What comes in to the counted people; what children earn is left out. */
+  public IncomePicture income(Counted counted) {
+    return IncomePicture.of(counted, rates, lodgedOn(), asOf(), false);
+  }
 
-    public IncomePicture incomeWithChildrensEarnings(Counted counted) {
-        return IncomePicture.of(counted, rates, lodgedOn(), asOf(), true);
-    }
+  public IncomePicture incomeWithChildrensEarnings(Counted counted) {
+    return IncomePicture.of(counted, rates, lodgedOn(), asOf(), true);
+  }
 
-    public Determination determination() {
-        return new Determination(this);
-    }
+  public Determination determination() {
+    return new Determination(this);
+  }
 
-    public Check check(String id) {
-        return new Check(this, id);
-    }
+  public Check check(String id) {
+    return new Check(this, id);
+  }
 
-    /** The person an answer names. */
-    public Optional<Person> personIn(String key) {
-        return household().person(answers().text(key));
-    }
+  /** The person an answer names. */
+  public Optional<Person> personIn(String key) {
+    return household().person(answers().text(key));
+  }
 
-    /** The JSON Pointer of an answer; a pointer stays as it is. */
-    public String pointer(String answer) {
-        return answer.startsWith("/") ? answer : "/requests/" + index + "/answers/" + answer;
-    }
+  /** The JSON Pointer of an answer; a pointer stays as it is. */
+  public String pointer(String answer) {
+    return answer.startsWith("/") ? answer : "/requests/" + index + "/answers/" + answer;
+  }
 
-    public String personPointer(Person person, String fact) {
-        return "/household/people/" + household().people().indexOf(person) + "/" + fact;
-    }
+  public String personPointer(Person person, String fact) {
+    return "/household/people/" + household().people().indexOf(person) + "/" + fact;
+  }
 
-    /** Whether there is an answer at a path, as in {@code lender/participates} or {@code children/0/school}. */
-    boolean isAnswered(String path) {
-        if (path.indexOf('/') < 0) {
-            return answers().has(path);
-        }
-        Object at = answers();
-        for (var step : path.split("/")) {
-            if (at instanceof Answers answers) {
-                at = answers.value(step);
-            } else if (at instanceof List<?> list) {
-                at = list.get(Integer.parseInt(step));
-            } else {
-                return false;
-            }
-        }
-        return at != null;
+  /** Whether there is an answer at a path, as in {@code lender/participates} or {@code children/0/school}. */
+  boolean isAnswered(String path) {
+    if (path.indexOf('/') < 0) {
+      return answers().has(path);
     }
+    Object at = answers();
+    for (var step : path.split("/")) {
+      if (at instanceof Answers answers) {
+        at = answers.value(step);
+      } else if (at instanceof List<?> list) {
+        at = list.get(Integer.parseInt(step));
+      } else {
+        return false;
+      }
+    }
+    return at != null;
+  }
 }

@@ -11,15 +11,15 @@ import java.time.LocalDate;
  */
 public record StandardTime(int days, boolean working) {
 
-    public static StandardTime days(int days) {
-        return new StandardTime(days, false);
-    }
+  public static StandardTime days(int days) {
+    return new StandardTime(days, false);
+  }
 
-    public static StandardTime workingDays(int days) {
-        return new StandardTime(days, true);
-    }
+  public static StandardTime workingDays(int days) {
+    return new StandardTime(days, true);
+  }
 
-    public LocalDate from(LocalDate start) {
-        return working ? WorkingDays.add(start, days) : start.plusDays(days);
-    }
+  public LocalDate from(LocalDate start) {
+    return working ? WorkingDays.add(start, days) : start.plusDays(days);
+  }
 }

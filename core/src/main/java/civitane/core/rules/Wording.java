@@ -6,31 +6,32 @@ import java.util.stream.Collectors;
 
 /** Plain words for keys and pointers. */
 public final class Wording {
-    private Wording() {}
+  private Wording() {}
 
-    /** A key as it is said aloud: {@code monthlyRent} is "monthly rent". */
-    public static String spoken(String key) {
-        var name = key.substring(key.lastIndexOf('/') + 1);
-        return name.replaceAll("([a-z])([A-Z0-9])", "$1 $2").toLowerCase(Locale.ROOT);
-    }
+  /** A key as it is said aloud: {@code monthlyRent} is "monthly rent". */
+  public static String spoken(String key) {
+    var name = key.substring(key.lastIndexOf('/') + 1);
+    return name.replaceAll("([a-z])([A-Z0-9])", "$1 $2").toLowerCase(Locale.ROOT);
+  }
 
-    /** The sentence for facts that are not there. */
-    public static String wanted(List<String> pointers) {
-        return "Not yet known: "
-                + pointers.stream().map(Wording::spoken).distinct().collect(Collectors.joining(", "))
-                + ".";
-    }
+  /** The sentence for facts that are not there. */
+  public static String wanted(List<String> pointers) {
+    return "Not yet known: "
+        + pointers.stream().map(Wording::spoken).distinct().collect(Collectors.joining(", "))
+        + ".";
+  }
 
-    /** Several words as a list: "a, b and c". */
-    public static String list(List<String> words) {
-        if (words.size() < 2) {
-            return String.join("", words);
-        }
-        return String.join(", ", words.subList(0, words.size() - 1)) + " and " + words.get(words.size() - 1);
+  /** Several words as a list: "a, b and c". */
+  public static String list(List<String> words) {
+    if (words.size() < 2) {
+      return String.join("", words);
     }
+    return String.join(", ", words.subList(0, words.size() - 1)) + " and "
+        + words.get(words.size() - 1);
+  }
 
-    /** A count with its noun: "1 week", "3 weeks". */
-    public static String count(String number, String one, String many) {
-        return number + " " + (number.equals("1") ? one : many);
-    }
+  /** A count with its noun: "1 week", "3 weeks". */
+  public static String count(String number, String one, String many) {
+    return number + " " + (number.equals("1") ? one : many);
+  }
 }

@@ -5,15 +5,15 @@ import java.time.Period;
 
 /** Ages in completed years. Somebody born on 29 February has the birthday on 1 March in a common year. */
 public final class Ages {
-    public static final int ADULT = 18;
+  public static final int ADULT = 18;
 
-    private Ages() {}
+  private Ages() {}
 
-    public static int completedYears(LocalDate birthDate, LocalDate on) {
-        return Period.between(birthDate, on).getYears();
-    }
+  public static int completedYears(LocalDate birthDate, LocalDate on) {
+    return Period.between(birthDate, on).getYears();
+  }
 
-    public static boolean isAdult(LocalDate birthDate, LocalDate on) {
-        return completedYears(birthDate, on) >= ADULT;
-    }
+  public static boolean isAdult(LocalDate birthDate, LocalDate on) {
+    return completedYears(birthDate, on) >= ADULT;
+  }
 }
