@@ -28,4 +28,18 @@ public enum Frequency implements Word {
   public int periods() {
     return periods;
   }
+
+  /** As it is said behind an amount: "a week", "a month". */
+  public String inWords() {
+    return switch (this) {
+      case WEEKLY -> "a week";
+      case FORTNIGHTLY -> "a fortnight";
+      case FOUR_WEEKLY -> "every four weeks";
+      case TWICE_MONTHLY -> "twice a month";
+      case MONTHLY -> "a month";
+      case QUARTERLY -> "a quarter";
+      case YEARLY -> "a year";
+      case ONCE -> "once";
+    };
+  }
 }

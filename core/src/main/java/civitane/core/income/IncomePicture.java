@@ -99,6 +99,17 @@ public final class IncomePicture {
         && !Ages.isAdult(person.birthDate(), on);
   }
 
+  /** The same picture of one person's own money: what others have, or leave open, is not in it. */
+  public IncomePicture of(Person person) {
+    var own = new IncomePicture(counted);
+    incomes.stream().filter(item -> item.person().equals(person)).forEach(own.incomes::add);
+    unresolved.stream()
+        .filter(item -> item.person().equals(person.id()))
+        .forEach(own.unresolved::add);
+    gaps.stream().filter(gap -> gap.person().equals(person.id())).forEach(own.gaps::add);
+    return own;
+  }
+
   public Counted counted() {
     return counted;
   }

@@ -44,6 +44,12 @@ public final class Check {
     return this;
   }
 
+  /** Uses a fact of the household that may be absent. */
+  public Check usesFact(String pointer) {
+    used.add(pointer);
+    return this;
+  }
+
   /** Needs a fact of the household, by its pointer. */
   public Check needsFact(String pointer, @Nullable Object value) {
     used.add(pointer);

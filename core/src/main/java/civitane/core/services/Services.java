@@ -1,0 +1,67 @@
+package civitane.core.services;
+
+import civitane.core.rules.Service;
+import civitane.core.services.childdental.ChildDental;
+import civitane.core.services.clearrecord.ClearRecord;
+import civitane.core.services.decisionappeal.DecisionAppeal;
+import civitane.core.services.disabilityallowance.DisabilityAllowance;
+import civitane.core.services.estateauthority.EstateAuthority;
+import civitane.core.services.homepaymentrelief.HomePaymentRelief;
+import civitane.core.services.housinglist.HousingList;
+import civitane.core.services.identitycheck.IdentityCheck;
+import civitane.core.services.legaladvice.LegalAdvice;
+import civitane.core.services.livingallowance.LivingAllowance;
+import civitane.core.services.namechange.NameChange;
+import civitane.core.services.paidleave.PaidLeave;
+import civitane.core.services.paymentarrangement.PaymentArrangement;
+import civitane.core.services.rentrelief.RentRelief;
+import civitane.core.services.schoolmeals.SchoolMeals;
+import civitane.core.services.studyadjustments.StudyAdjustments;
+import civitane.core.services.taxpayernumber.TaxpayerNumber;
+import civitane.core.services.valuereview.ValueReview;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Everything a household can ask for. To add a service is to add its package and its line here. */
+public final class Services {
+  private static final List<Service> ALL = List.of(
+      new LivingAllowance(),
+      new RentRelief(),
+      new HomePaymentRelief(),
+      new ChildDental(),
+      new DisabilityAllowance(),
+      new LegalAdvice(),
+      new StudyAdjustments(),
+      new PaidLeave(),
+      new SchoolMeals(),
+      new HousingList(),
+      new ValueReview(),
+      new DecisionAppeal(),
+      new PaymentArrangement(),
+      new ClearRecord(),
+      new NameChange(),
+      new EstateAuthority(),
+      new TaxpayerNumber(),
+      new IdentityCheck());
+
+  private static final Map<String, Service> BY_WORD = byWord();
+
+  private Services() {}
+
+  private static Map<String, Service> byWord() {
+    var map = new LinkedHashMap<String, Service>();
+    ALL.forEach(service -> map.put(service.word(), service));
+    return map;
+  }
+
+  public static List<Service> all() {
+    return ALL;
+  }
+
+  /** The service a packet names by the word. */
+  public static Optional<Service> named(String word) {
+    return Optional.ofNullable(BY_WORD.get(word));
+  }
+}

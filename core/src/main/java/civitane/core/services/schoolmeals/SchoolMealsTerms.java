@@ -1,0 +1,41 @@
+package civitane.core.services.schoolmeals;
+
+import civitane.core.money.Amount;
+import civitane.core.rates.RateBook;
+import civitane.core.rates.Section;
+import java.time.LocalDate;
+import java.time.Month;
+import java.time.MonthDay;
+
+/**
+ * The numbers of School Meals.
+ *
+ * @param freePercent of what the household needs a year: within it meals are free
+ * @param reducedPercent within it the price is reduced
+ * @param nearLimitYearly how far below a limit an application is near it, in euros a year
+ * @param until the day of the year after the school year on which a grant ends
+ */
+record SchoolMealsTerms(
+    Amount freePercent, Amount reducedPercent, Amount nearLimitYearly, MonthDay until) {
+
+  static SchoolMealsTerms of(RateBook rates) {
+    return rates.terms(SchoolMealsTerms.class, SchoolMealsTerms::read);
+  }
+
+  private static SchoolMealsTerms read(Section whole) {
+    var part = whole.section("schoolMeals");
+    return new SchoolMealsTerms(
+        part.amount("freePercent"),
+        part.amount("reducedPercent"),
+        part.amount("nearLimitYearly"),
+        MonthDay.parse("--" + part.text("until")));
+  }
+
+  /** The day in the year in which the school year of lodging ends; a school year runs from August to July. */
+  LocalDate until(LocalDate lodgedOn) {
+    var endsIn = lodgedOn.getMonth().compareTo(Month.AUGUST) < 0
+        ? lodgedOn.getYear()
+        : lodgedOn.getYear() + 1;
+    return until.atYear(endsIn);
+  }
+}
