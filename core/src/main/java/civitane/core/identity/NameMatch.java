@@ -1,14 +1,27 @@
 package civitane.core.identity;
 
+import civitane.core.facts.Word;
+
 /** How near two names are, the nearest first. */
-public enum NameMatch {
+public enum NameMatch implements Word {
   /** The same letters, in any order of the parts. */
-  SAME,
+  SAME("same"),
   /** So near that it may well be the same: a slip of the pen, an initial, a part left out. */
-  CLOSE,
+  CLOSE("close"),
   /** One in Latin letters, the other in another script: a person must look. */
-  OTHER_SCRIPT,
-  DIFFERENT;
+  OTHER_SCRIPT("otherScript"),
+  DIFFERENT("different");
+
+  private final String word;
+
+  NameMatch(String word) {
+    this.word = word;
+  }
+
+  @Override
+  public String word() {
+    return word;
+  }
 
   public NameMatch orNearer(NameMatch other) {
     return compareTo(other) <= 0 ? this : other;

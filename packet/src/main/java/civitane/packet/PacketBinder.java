@@ -1,0 +1,219 @@
+package civitane.packet;
+
+import civitane.core.facts.Address;
+import civitane.core.facts.Answers;
+import civitane.core.facts.Asset;
+import civitane.core.facts.AssetKind;
+import civitane.core.facts.Away;
+import civitane.core.facts.AwayReason;
+import civitane.core.facts.Benefit;
+import civitane.core.facts.Channel;
+import civitane.core.facts.Consent;
+import civitane.core.facts.ConsentTo;
+import civitane.core.facts.Contact;
+import civitane.core.facts.Expense;
+import civitane.core.facts.ExpenseKind;
+import civitane.core.facts.Frequency;
+import civitane.core.facts.Household;
+import civitane.core.facts.Income;
+import civitane.core.facts.IncomeKind;
+import civitane.core.facts.MissingNumber;
+import civitane.core.facts.NoIncome;
+import civitane.core.facts.OtherName;
+import civitane.core.facts.OtherNameKind;
+import civitane.core.facts.Packet;
+import civitane.core.facts.Paper;
+import civitane.core.facts.PaperKind;
+import civitane.core.facts.Payment;
+import civitane.core.facts.PaymentMethod;
+import civitane.core.facts.Payslip;
+import civitane.core.facts.Person;
+import civitane.core.facts.Request;
+import civitane.core.facts.Role;
+import civitane.core.facts.Sex;
+import civitane.core.facts.Signature;
+import civitane.core.facts.SigningMethod;
+import civitane.core.facts.Word;
+import civitane.core.money.Amount;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** Makes facts of a packet that was read without a fault. */
+final class PacketBinder {
+  private static final int EVERY_NIGHT = 14;
+
+  private PacketBinder() {}
+
+  static Packet packet(Answers read, LocalDate lodgedOn, LocalDate asOf, List<Request> requests) {
+    return new Packet(
+        lodgedOn,
+        asOf,
+        (OffsetDateTime) read.value("lodgedAt"),
+        word(Channel.values(), read, "channel"),
+        read.text("language"),
+        household(Optional.ofNullable(read.group("household")).orElse(Answers.NONE)),
+        requests,
+        read.groups("papers").stream().map(PacketBinder::paper).toList(),
+        read.groups("signatures").stream().map(PacketBinder::signature).toList());
+  }
+
+  private static <W extends Word> @Nullable W word(W[] words, Answers read, String key) {
+    var said = read.text(key);
+    return said == null ? null : find(words, said);
+  }
+
+  private static <W extends Word> W find(W[] words, String said) {
+    for (var word : words) {
+      if (word.word().equals(said)) {
+        return word;
+      }
+    }
+    throw new IllegalArgumentException("no such word: " + said);
+  }
+
+  private static Household household(Answers read) {
+    var expected = read.number("expectedChildren");
+    return new Household(
+        read.group("address") == null ? Address.UNKNOWN : address(read.group("address")),
+        read.groups("people").stream().map(PacketBinder::person).toList(),
+        expected == null ? 0 : expected.toDecimal().intValueExact(),
+        read.groups("incomes").stream().map(PacketBinder::income).toList(),
+        read.groups("noIncome").stream()
+            .map(said -> new NoIncome(
+                said.text("person"),
+                said.date("since"),
+                said.text("livesOn"),
+                said.date("statedOn")))
+            .toList(),
+        read.groups("expenses").stream()
+            .map(said -> new Expense(
+                word(ExpenseKind.values(), said, "kind"),
+                said.number("amount"),
+                word(Frequency.values(), said, "frequency"),
+                said.text("person")))
+            .toList(),
+        read.groups("assets").stream()
+            .map(said -> new Asset(
+                said.text("person"), word(AssetKind.values(), said, "kind"), said.number("value")))
+            .toList(),
+        read.texts("benefits").stream()
+            .map(word -> find(Benefit.values(), word))
+            .collect(Collectors.toSet()),
+        read.group("payment") == null ? null : payment(read.group("payment")),
+        read.groups("consents").stream()
+            .map(said -> new Consent(
+                said.text("person"),
+                word(ConsentTo.values(), said, "to"),
+                said.date("on"),
+                said.date("until")))
+            .toList());
+  }
+
+  private static Address address(Answers read) {
+    return new Address(
+        read.text("line1"),
+        read.text("town"),
+        read.text("postcode"),
+        read.flag("noFixedAddress", false),
+        read.flag("tiesToDistrict"),
+        read.flag("hidden", false),
+        read.group("mailing") == null ? null : address(read.group("mailing")));
+  }
+
+  private static Person person(Answers read) {
+    var nights = read.number("nightsHere");
+    var away = read.group("away");
+    var contact = read.group("contact");
+    return new Person(
+        read.text("id"),
+        word(Role.values(), read, "role"),
+        read.text("givenName"),
+        read.text("familyName"),
+        read.groups("otherNames").stream()
+            .map(other ->
+                new OtherName(word(OtherNameKind.values(), other, "kind"), other.text("name")))
+            .toList(),
+        read.text("nameInScript"),
+        read.text("addressAs"),
+        read.date("birthDate"),
+        word(Sex.values(), read, "sex"),
+        read.flag("disabled", false),
+        read.flag("sharesMoney", true),
+        nights == null ? EVERY_NIGHT : nights.toDecimal().intValueExact(),
+        away == null ? null : new Away(word(AwayReason.values(), away, "why"), away.date("since")),
+        read.text("residentNumber"),
+        word(MissingNumber.values(), read, "residentNumberMissing"),
+        contact == null ? null : contact(contact),
+        read.text("guardian"));
+  }
+
+  private static Contact contact(Answers read) {
+    return new Contact(
+        read.text("phone"),
+        read.text("email"),
+        read.flag("mayCall"),
+        read.flag("mayText"),
+        read.flag("mayWrite"),
+        read.text("bestTime"));
+  }
+
+  private static Income income(Answers read) {
+    var hourly = read.number("hourlyRate");
+    return new Income(
+        read.text("id"),
+        read.text("person"),
+        word(IncomeKind.values(), read, "kind"),
+        hourly == null ? read.number("amount") : byTheHour(hourly, read.number("hoursPerWeek")),
+        hourly == null ? word(Frequency.values(), read, "frequency") : Frequency.WEEKLY,
+        read.text("employer"),
+        read.date("startsOn"),
+        read.date("endsOn"),
+        read.number("businessCosts"),
+        read.groups("payslips").stream()
+            .map(slip -> new Payslip(slip.date("periodEnd"), slip.number("gross")))
+            .toList(),
+        read.number("registerMonthly"));
+  }
+
+  private static @Nullable Amount byTheHour(Amount rate, @Nullable Amount hours) {
+    return hours == null ? null : rate.times(hours);
+  }
+
+  private static Payment payment(Answers read) {
+    return new Payment(
+        word(PaymentMethod.values(), read, "method"), read.text("iban"), read.text("holder"));
+  }
+
+  private static Paper paper(Answers read) {
+    return new Paper(
+        word(PaperKind.values(), read, "kind"),
+        read.text("person"),
+        read.text("income"),
+        read.text("employer"),
+        read.date("issuedOn"),
+        read.date("expiresOn"),
+        read.text("nameOnPaper"),
+        read.flag("nameAccepted"),
+        read.date("birthDateOnPaper"),
+        read.text("addressOnPaper"),
+        read.texts("mrz"),
+        read.flag("reportedLost", false),
+        read.flag("accepted"),
+        read.text("replaces"),
+        read.text("note"));
+  }
+
+  private static Signature signature(Answers read) {
+    return new Signature(
+        read.text("person"),
+        read.text("name"),
+        read.date("on"),
+        word(SigningMethod.values(), read, "method"),
+        read.text("witness"),
+        read.texts("statements"));
+  }
+}

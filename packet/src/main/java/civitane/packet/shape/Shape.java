@@ -1,0 +1,63 @@
+package civitane.packet.shape;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a value must look like, told once: the reader checks by it and the JSON Schema is made from it.
+ *
+ * @param words the words to choose from
+ * @param fields the parts of an object
+ * @param required the keys that must be there
+ * @param element what a list or map holds
+ * @param orWord a word that may stand in its place
+ * @param most the largest whole number
+ */
+public record Shape(
+    Kind kind,
+    List<String> words,
+    Map<String, Shape> fields,
+    Set<String> required,
+    @Nullable Shape element,
+    @Nullable String orWord,
+    int most) {
+  private static final int MOST_WHOLE = 999_999_999;
+
+  public static Shape of(Kind kind) {
+    return new Shape(kind, List.of(), Map.of(), Set.of(), null, null, MOST_WHOLE);
+  }
+
+  public static Shape upTo(int most) {
+    return new Shape(Kind.WHOLE, List.of(), Map.of(), Set.of(), null, null, most);
+  }
+
+  public static Shape words(List<String> words) {
+    return new Shape(Kind.WORD, words, Map.of(), Set.of(), null, null, MOST_WHOLE);
+  }
+
+  public static Shape listOf(Shape element) {
+    return new Shape(Kind.LIST, List.of(), Map.of(), Set.of(), element, null, MOST_WHOLE);
+  }
+
+  public static Shape map(Kind kind, Shape element) {
+    return new Shape(kind, List.of(), Map.of(), Set.of(), element, null, MOST_WHOLE);
+  }
+
+  public static Shape object(Map<String, Shape> fields, String... required) {
+    return new Shape(
+        Kind.OBJECT,
+        List.of(),
+        new LinkedHashMap<>(fields),
+        Set.of(required),
+        null,
+        null,
+        MOST_WHOLE);
+  }
+
+  public Shape orWord(@Nullable String word) {
+    return new Shape(kind, words, fields, required, element, word, most);
+  }
+}

@@ -1,0 +1,69 @@
+package civitane.packet;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The worked cases with their expected results. */
+final class Cases {
+  static final JsonMapper JSON = JsonMapper.builder()
+      .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+      .build();
+
+  private static final List<String> OF_PACKETS = List.of(
+      "childDental",
+      "clearRecord",
+      "decisionAppeal",
+      "disabilityAllowance",
+      "estateAuthority",
+      "homePaymentRelief",
+      "housingList",
+      "identity",
+      "identityCheck",
+      "income",
+      "legalAdvice",
+      "livingAllowance",
+      "nameChange",
+      "paidLeave",
+      "paymentArrangement",
+      "rentRelief",
+      "schoolMeals",
+      "studyAdjustments",
+      "taxpayerNumber",
+      "valueReview");
+
+  private Cases() {}
+
+  /** One case with the file it is from. */
+  record Case(String file, JsonNode json) {
+    byte[] packet() {
+      return JSON.writeValueAsBytes(json.get("packet"));
+    }
+
+    @Override
+    public String toString() {
+      return file + ": " + json.get("name").stringValue();
+    }
+  }
+
+  static List<Case> ofPackets() {
+    return OF_PACKETS.stream().flatMap(file -> in(file).stream()).toList();
+  }
+
+  static List<Case> in(String file) {
+    try (var stream = Cases.class.getResourceAsStream("/cases/" + file + ".ndjson")) {
+      var cases = new ArrayList<Case>();
+      new String(stream.readAllBytes(), StandardCharsets.UTF_8)
+          .lines()
+          .forEach(line -> cases.add(new Case(file, JSON.readTree(line))));
+      return cases;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}
