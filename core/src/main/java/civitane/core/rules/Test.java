@@ -2,7 +2,10 @@ package civitane.core.rules;
 
 import civitane.core.money.Amount;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,6 +24,7 @@ public final class Test {
   private Supplier<List<String>> needs = NOTHING;
   private List<String> missing = List.of();
   private @Nullable Supplier<String> change;
+  private Supplier<Optional<String>> later = Optional::empty;
 
   private Test(String id, Outcome outcome, Supplier<String> because) {
     this.id = id;
@@ -73,6 +77,12 @@ public final class Test {
     return this;
   }
 
+  /** With what time alone would change, should there be anything. */
+  public Test changedLater(Supplier<Optional<String>> later) {
+    this.later = later;
+    return this;
+  }
+
   /** The test's name, as in {@code RR-INCOME}; tests made per child carry the child, as in {@code SM-CHILD:p2}. */
   public String id() {
     return id;
@@ -111,6 +121,8 @@ public final class Test {
 
   /** The nearest change that would meet it; null where there is none to name. */
   public @Nullable String change() {
-    return change == null ? null : change.get();
+    var both = Stream.concat(Stream.ofNullable(change).map(Supplier::get), later.get().stream())
+        .collect(Collectors.joining(" "));
+    return both.isEmpty() ? null : both;
   }
 }

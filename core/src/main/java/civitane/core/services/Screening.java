@@ -2,6 +2,7 @@ package civitane.core.services;
 
 import civitane.core.facts.Packet;
 import civitane.core.facts.Request;
+import civitane.core.rates.RateBook;
 import civitane.core.rates.RateShelf;
 import civitane.core.rules.Entitlement;
 import civitane.core.rules.Mode;
@@ -37,15 +38,39 @@ public final class Screening {
   }
 
   private Result of(Packet packet, int index, Mode mode) {
-    var request = packet.requests().get(index);
-    var service = Services.named(request.service())
-        .orElseThrow(
-            () -> new IllegalArgumentException("no service is called " + request.service()));
     var book = rates
         .on(packet.lodgedOn())
         .orElseThrow(
             () -> new IllegalArgumentException("no rate book is in force on " + packet.lodgedOn()));
-    return service.determine(new Situation(packet, request, index, book, mode));
+    var result = with(book, packet, index, mode);
+    if (result.outcome() == Entitlement.NOT_ENTITLED) {
+      for (var test : result.tests()) {
+        if (test.is(Outcome.NOT_MET)) {
+          test.changedLater(() -> laterBook(test.id(), packet, index, mode));
+        }
+      }
+    }
+    return result;
+  }
+
+  private static Result with(RateBook book, Packet packet, int index, Mode mode) {
+    var request = packet.requests().get(index);
+    return Services.named(request.service())
+        .orElseThrow(
+            () -> new IllegalArgumentException("no service is called " + request.service()))
+        .determine(new Situation(packet, request, index, book, mode));
+  }
+
+  /** From when a later rate book would meet a test that is not met now; none when none does. */
+  private Optional<String> laterBook(String test, Packet packet, int index, Mode mode) {
+    return rates
+        .after(packet.lodgedOn())
+        .filter(book -> with(book, packet, index, mode)
+            .test(test)
+            .filter(later -> later.is(Outcome.MET))
+            .isPresent())
+        .findFirst()
+        .map(book -> "From " + Dates.written(book.from()) + " the newer rates would allow it.");
   }
 
   /** A service nobody asked for: whether it is likely, and what would have to be known. */
@@ -73,23 +98,5 @@ public final class Screening {
         .sorted()
         .toList();
     return new Likelihood(result.service(), result.outcome() != Entitlement.NOT_ENTITLED, missing);
-  }
-
-  /** From when a later rate book would allow what is refused now; none when none does. */
-  public Optional<String> laterBook(Packet packet, int index, Mode mode) {
-    return rates
-        .after(packet.lodgedOn())
-        .filter(book -> allows(packet, index, mode, book.from()))
-        .findFirst()
-        .map(book -> "From " + Dates.written(book.from()) + " the newer rates would allow it.");
-  }
-
-  private boolean allows(Packet packet, int index, Mode mode, LocalDate from) {
-    var request = packet.requests().get(index);
-    var book = rates.on(from).orElseThrow();
-    var result = Services.named(request.service())
-        .orElseThrow()
-        .determine(new Situation(packet, request, index, book, mode));
-    return result.outcome() != Entitlement.NOT_ENTITLED;
   }
 }

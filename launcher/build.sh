@@ -1,0 +1,21 @@
+# Building, only as far as needed.
+
+need_java() {
+  command -v java >/dev/null || fail "Java 17 is missing: install openjdk-17-jdk"
+  command -v mvn >/dev/null || fail "Maven is missing: install maven"
+}
+
+# Whether anything below the folders is newer than the built file.
+is_stale() {
+  local built="$1"
+  shift
+  [ ! -e "$built" ] || [ -n "$(find "$@" -type f -newer "$built" -not -path '*/target/*' -not -path '*/node_modules/*' -print -quit)" ]
+}
+
+build_packet() {
+  need_java
+  if is_stale packet/target/lib/core-0.1.0.jar pom.xml core packet || [ ! -e packet/target/packet-0.1.0.jar ]; then
+    step "Building the rules" build-packet \
+      mvn -B -q -pl core,packet -am -DskipTests -Dspotless.check.skip=true package
+  fi
+}

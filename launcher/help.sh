@@ -1,0 +1,7 @@
+cat <<'TEXT'
+./civitane start [--fresh] [--port N]   sets up, builds, fills the demo and serves; Ctrl-C stops all
+./civitane test                         runs every test: core, packets, application, real browser
+./civitane determine [OPTIONS] FILE…    works out packets without a database (--help lists the options)
+./civitane bench [PATTERN]              runs the benchmarks
+./civitane help                         this text
+TEXT

@@ -1,0 +1,174 @@
+package civitane.packet.cli;
+
+import civitane.core.facts.Word;
+import civitane.core.rates.RateShelf;
+import civitane.core.rules.Mode;
+import civitane.core.services.Screening;
+import civitane.packet.Fault;
+import civitane.packet.PacketReader;
+import civitane.packet.PacketSchema;
+import civitane.packet.ResultWriter;
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.function.Consumer;
+import me.tongfei.progressbar.ProgressBarBuilder;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Determines packets from files, one line of results a packet. */
+@Command(
+    name = "determine",
+    mixinStandardHelpOptions = true,
+    description =
+        "Works out what each packet's household is entitled to. Prints one line of JSON a packet.",
+    exitCodeListHeading = "%nExit codes:%n",
+    exitCodeList = {
+      "0:all well",
+      "1:a packet had faults",
+      "2:wrong use, or a file that can't be read"
+    })
+public final class Determine implements Callable<Integer> {
+  private static final int ALL_WELL = 0;
+  private static final int FAULTY = 1;
+  private static final int WRONG_USE = 2;
+  private static final String STANDARD_INPUT = "-";
+  private static final int OUT_BUFFER = 1 << 16;
+
+  @Option(
+      names = "--mode",
+      defaultValue = "determine",
+      paramLabel = "screen|determine",
+      description =
+          "screen asks for neither identity, papers nor signatures (default: ${DEFAULT-VALUE})")
+  private String mode = "determine";
+
+  @Option(names = "--pretty", description = "breaks the lines of the results")
+  private boolean pretty;
+
+  @Option(names = "--schema", description = "prints the JSON Schema of a packet and ends")
+  private boolean schema;
+
+  @Parameters(
+      paramLabel = "FILE",
+      description = "a packet, or a packet a line; - is the standard input")
+  private List<String> files = List.of();
+
+  @Spec
+  private CommandSpec spec;
+
+  private boolean faulty;
+
+  public static void main(String[] arguments) {
+    System.exit(new CommandLine(new Determine()).execute(arguments));
+  }
+
+  @Override
+  public Integer call() throws IOException {
+    var out = new PrintStream(
+        new BufferedOutputStream(
+            new java.io.FileOutputStream(java.io.FileDescriptor.out), OUT_BUFFER),
+        false,
+        StandardCharsets.UTF_8);
+    if (schema) {
+      out.println(PacketSchema.json());
+      out.flush();
+      return ALL_WELL;
+    }
+    var asked = mode();
+    if (files.isEmpty()) {
+      return wrong("name a file, or - for the standard input");
+    }
+    for (var file : files) {
+      if (!STANDARD_INPUT.equals(file) && !Files.isReadable(Path.of(file))
+          || Files.isDirectory(Path.of(file))) {
+        return wrong("the file " + file + " can't be read");
+      }
+    }
+    for (var file : files) {
+      determine(file, asked, out);
+    }
+    out.flush();
+    return faulty ? FAULTY : ALL_WELL;
+  }
+
+  private Mode mode() {
+    for (var known : Mode.values()) {
+      if (((Word) known).word().equals(mode)) {
+        return known;
+      }
+    }
+    throw new CommandLine.ParameterException(
+        spec.commandLine(), "the mode is screen or determine, not " + mode);
+  }
+
+  private int wrong(String message) {
+    spec.commandLine().getErr().println(message);
+    return WRONG_USE;
+  }
+
+  private void determine(String file, Mode asked, PrintStream out) throws IOException {
+    var rates = RateShelf.shipped();
+    var reader = new PacketReader(rates);
+    var screening = new Screening(rates);
+    var writer = new ResultWriter(pretty);
+    try (var in = open(file);
+        var pipeline =
+            new Pipeline(bytes -> work(bytes, reader, screening, writer, asked), answer -> {
+              faulty |= answer.faulty();
+              out.println(answer.line());
+            })) {
+      showing(file, progress -> pipeline.run(new PacketSource(in), progress));
+    }
+  }
+
+  private static Pipeline.Answer work(
+      byte[] bytes, PacketReader reader, Screening screening, ResultWriter writer, Mode mode) {
+    var reading = reader.read(bytes);
+    if (reading.packet() == null) {
+      return new Pipeline.Answer(writer.faults(reading.faults()), true);
+    }
+    try {
+      return new Pipeline.Answer(writer.results(screening.of(reading.packet(), mode)), false);
+    } catch (ArithmeticException | java.time.DateTimeException e) {
+      return new Pipeline.Answer(
+          writer.faults(List.of(
+              new Fault("", "its numbers or dates can't be reckoned with", "those of real life"))),
+          true);
+    }
+  }
+
+  private static InputStream open(String file) throws IOException {
+    return STANDARD_INPUT.equals(file) ? System.in : Files.newInputStream(Path.of(file));
+  }
+
+  private interface Work {
+    void run(Consumer<Long> progress) throws IOException;
+  }
+
+  /** Shows how far it is, on a terminal only; the launcher says whether there is one. */
+  private static void showing(String file, Work work) throws IOException {
+    if (System.getenv("CIVITANE_PROGRESS") == null) {
+      work.run(read -> {});
+      return;
+    }
+    var size = STANDARD_INPUT.equals(file) ? -1 : Files.size(Path.of(file));
+    try (var bar = new ProgressBarBuilder()
+        .setTaskName("determine")
+        .setInitialMax(size)
+        .setUnit(" MB", 1_000_000)
+        .build()) {
+      work.run(bar::stepTo);
+    }
+  }
+}
