@@ -19,3 +19,12 @@ build_packet() {
       mvn -B -q -pl core,packet -am -DskipTests -Dspotless.check.skip=true package
   fi
 }
+
+build_app() {
+  need_java
+  need_node
+  if is_stale app/target/app-0.1.0-exec.jar pom.xml core packet web/src web/package.json web/pom.xml app; then
+    step "Building Civitane (the first time takes some minutes)" build-app \
+      mvn -B -q -pl core,packet,web,app -DskipTests -Dspotless.check.skip=true package
+  fi
+}

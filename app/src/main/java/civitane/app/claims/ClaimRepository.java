@@ -1,0 +1,29 @@
+package civitane.app.claims;
+
+import civitane.core.claims.ClaimState;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface ClaimRepository extends JpaRepository<ClaimRecord, UUID> {
+  Optional<ClaimRecord> findByNumber(String number);
+
+  List<ClaimRecord> findByApplicationIdOrderByNumber(UUID application);
+
+  @Query(value = "select nextval('claim_running')", nativeQuery = true)
+  long nextRunning();
+
+  /** Claims by due date, after a date and number. */
+  @Query("""
+      select c from ClaimRecord c
+      where c.state in :states and (c.dueOn > :afterDue or c.dueOn = :afterDue and c.number > :afterNumber)
+      order by c.dueOn, c.number
+      """)
+  List<ClaimRecord> page(
+      Collection<ClaimState> states, LocalDate afterDue, String afterNumber, Limit limit);
+}

@@ -1,0 +1,74 @@
+package civitane.app.claims;
+
+import civitane.core.claims.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+
+/** A claim as the interface shows it. */
+public record ClaimView(
+    String number,
+    UUID household,
+    String householdName,
+    @Nullable String town,
+    String service,
+    String title,
+    String state,
+    String turn,
+    LocalDate lodgedOn,
+    LocalDate dueOn,
+    int worked,
+    int stood,
+    @Nullable NextStep next,
+    @Nullable String holder,
+    int version,
+    List<Stretch> stretches,
+    List<Item> items,
+    List<Event> events,
+    JsonNode packet) {
+
+  /** The one thing to do next, and by when. */
+  public record NextStep(
+      String words, String owner, @Nullable LocalDate on) {
+    static @Nullable NextStep of(ClaimRecord claim) {
+      return claim.nextStep() == null
+          ? null
+          : new NextStep(claim.nextStep(), claim.turn().word(), claim.nextOn());
+    }
+  }
+
+  /** A part of the turn line. */
+  public record Stretch(LocalDate from, LocalDate to, String turn) {
+    static List<Stretch> of(List<Clock.Stretch> stretches) {
+      return stretches.stream()
+          .map(stretch ->
+              new Stretch(stretch.from(), stretch.to(), stretch.turn().word()))
+          .toList();
+    }
+  }
+
+  /** Something still wanted. */
+  public record Item(
+      long id,
+      String kind,
+      String subject,
+      String words,
+      String owner,
+      @Nullable LocalDate dueOn) {
+    static Item of(ItemRecord item) {
+      return new Item(
+          item.id(), item.kind(), item.subject(), item.words(), item.owner().word(), item.dueOn());
+    }
+  }
+
+  /** Something that happened. */
+  public record Event(Instant at, String actor, String kind, String words, String turn) {
+    static Event of(EventRecord event, String name) {
+      return new Event(
+          event.happenedAt(), name, event.kind(), event.words(), event.turn().word());
+    }
+  }
+}

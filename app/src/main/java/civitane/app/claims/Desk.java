@@ -1,0 +1,150 @@
+package civitane.app.claims;
+
+import civitane.app.households.Households;
+import civitane.app.screening.Catalogue;
+import civitane.core.claims.ClaimState;
+import civitane.core.claims.Turn;
+import civitane.core.services.Services;
+import civitane.core.time.WorkingDays;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The day's work: open claims by what is due, and how much falls on each day. */
+@Service
+class Desk {
+  static final int PAGE = 200;
+
+  /** What a claim takes that is ours to do, as long as nothing better is known. */
+  private static final int MINUTES_A_CLAIM = 25;
+
+  /** What is left of a day for claims beside the counter and the phone. */
+  private static final int FREE_MINUTES = 240;
+
+  private static final Set<ClaimState> SHOWN = EnumSet.of(ClaimState.LODGED, ClaimState.OPEN);
+
+  private final ClaimRepository claims;
+  private final ItemRepository items;
+  private final EventRepository events;
+  private final Households households;
+  private final Clock clock;
+
+  Desk(
+      ClaimRepository claims,
+      ItemRepository items,
+      EventRepository events,
+      Households households,
+      Clock clock) {
+    this.claims = claims;
+    this.items = items;
+    this.events = events;
+    this.households = households;
+    this.clock = clock;
+  }
+
+  /** A claim on the desk. */
+  record Row(
+      String number,
+      String householdName,
+      @Nullable String town,
+      String title,
+      String state,
+      String turn,
+      LocalDate lodgedOn,
+      LocalDate dueOn,
+      int workingDaysLeft,
+      ClaimView.@Nullable NextStep next,
+      @Nullable String holder,
+      List<ClaimView.Stretch> stretches,
+      List<String> open) {}
+
+  /** The minutes that fall due on a day; what is overdue lies on the day before today. */
+  record Tide(LocalDate day, int minutes) {}
+
+  record Page(LocalDate today, int freeMinutes, List<Tide> tide, List<Row> rows, boolean more) {}
+
+  @Transactional(readOnly = true)
+  Page page(@Nullable LocalDate afterDue, @Nullable String afterNumber) {
+    var today = LocalDate.now(clock);
+    var found = claims.page(
+        SHOWN,
+        afterDue == null ? LocalDate.EPOCH : afterDue,
+        afterNumber == null ? "" : afterNumber,
+        Limit.of(PAGE + 1));
+    var more = found.size() > PAGE;
+    var shown = more ? found.subList(0, PAGE) : found;
+    var rows = rows(shown, today);
+    return new Page(today, FREE_MINUTES, tide(rows, today), rows, more);
+  }
+
+  private List<Row> rows(List<ClaimRecord> shown, LocalDate today) {
+    var ids = shown.stream().map(ClaimRecord::id).toList();
+    var eventsOf = events.findByClaimIdInOrderByHappenedAtAscIdAsc(ids).stream()
+        .collect(Collectors.groupingBy(EventRecord::claimId));
+    var itemsOf = items.findByClaimIdInAndOpenOrderById(ids, true).stream()
+        .collect(Collectors.groupingBy(ItemRecord::claimId));
+    var names =
+        households.named(shown.stream().map(ClaimRecord::householdId).distinct().toList());
+    return shown.stream()
+        .map(claim -> row(
+            claim,
+            names.get(claim.householdId()),
+            eventsOf.getOrDefault(claim.id(), List.of()),
+            itemsOf.getOrDefault(claim.id(), List.of()),
+            today))
+        .toList();
+  }
+
+  private Row row(
+      ClaimRecord claim,
+      Households.Listed household,
+      List<EventRecord> happened,
+      List<ItemRecord> open,
+      LocalDate today) {
+    var stretches = TurnHistory.of(claim.lodgedOn(), happened, today, clock.getZone());
+    var due = civitane.core.claims.Clock.of(
+            claim.lodgedOn(),
+            Services.named(claim.service()).orElseThrow().standardTime(),
+            stretches)
+        .dueOn();
+    return new Row(
+        claim.number(),
+        household.name(),
+        household.town(),
+        Catalogue.title(claim.service()),
+        claim.state().word(),
+        claim.turn().word(),
+        claim.lodgedOn(),
+        due,
+        WorkingDays.between(today, due),
+        ClaimView.NextStep.of(claim),
+        claim.holder(),
+        ClaimView.Stretch.of(stretches),
+        open.stream()
+            .filter(item -> item.owner() != Turn.OURS)
+            .map(ItemRecord::words)
+            .distinct()
+            .toList());
+  }
+
+  private static List<Tide> tide(List<Row> rows, LocalDate today) {
+    var minutes = new TreeMap<LocalDate, Integer>();
+    for (var row : rows) {
+      if (Turn.OURS.word().equals(row.turn())) {
+        var day = row.dueOn().isBefore(today) ? today.minusDays(1) : row.dueOn();
+        minutes.merge(day, MINUTES_A_CLAIM, Integer::sum);
+      }
+    }
+    return minutes.entrySet().stream()
+        .map(entry -> new Tide(entry.getKey(), entry.getValue()))
+        .toList();
+  }
+}

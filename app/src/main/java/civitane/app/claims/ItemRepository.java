@@ -1,0 +1,10 @@
+package civitane.app.claims;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface ItemRepository extends JpaRepository<ItemRecord, Long> {
+  List<ItemRecord> findByClaimIdInAndOpenOrderById(Collection<UUID> claims, boolean open);
+}

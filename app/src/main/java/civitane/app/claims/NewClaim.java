@@ -1,0 +1,17 @@
+package civitane.app.claims;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+
+/** What a lodged request hands over to be worked. */
+public record NewClaim(
+    UUID household,
+    UUID application,
+    String service,
+    LocalDate lodgedOn,
+    Instant at,
+    String by,
+    String packet,
+    List<Wanted> wanted) {}

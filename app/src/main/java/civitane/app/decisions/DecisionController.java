@@ -1,0 +1,65 @@
+package civitane.app.decisions;
+
+import civitane.app.claims.ClaimView;
+import civitane.app.claims.Claims;
+import civitane.app.staff.May;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** Working out and deciding a claim. */
+@RestController
+class DecisionController {
+  private final Decisions decisions;
+  private final Claims claims;
+
+  DecisionController(Decisions decisions, Claims claims) {
+    this.decisions = decisions;
+    this.claims = claims;
+  }
+
+  /** A value to be used from now on, with the reason. */
+  record Answer(String pointer, JsonNode value, String reason) {}
+
+  /** What is decided, on which version of the claim. */
+  record Decision(int version, boolean grant, @Nullable String reason) {}
+
+  @GetMapping("/api/claims/{number}/working")
+  @PreAuthorize(May.SEE_CLAIMS)
+  Decisions.Working working(@PathVariable String number) {
+    return decisions.working(number);
+  }
+
+  @PostMapping("/api/claims/{number}/answers")
+  @PreAuthorize(May.WORK_CLAIMS)
+  ClaimView answer(@PathVariable String number, @RequestBody Answer answer) {
+    decisions.answer(number, answer.pointer(), answer.value(), answer.reason());
+    return claims.view(number);
+  }
+
+  @PostMapping("/api/claims/{number}/decision")
+  @PreAuthorize(May.WORK_CLAIMS)
+  ClaimView decide(@PathVariable String number, @RequestBody Decision decision) {
+    decisions.decide(number, decision.version(), decision.grant(), decision.reason());
+    return claims.view(number);
+  }
+
+  /** The letter as it would go out. */
+  @GetMapping("/api/claims/{number}/letter-preview")
+  @PreAuthorize(May.WORK_CLAIMS)
+  ResponseEntity<byte[]> preview(@PathVariable String number, @RequestParam boolean grant) {
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_PDF)
+        .cacheControl(CacheControl.noStore())
+        .body(decisions.preview(number, grant, null));
+  }
+}

@@ -1,0 +1,6 @@
+package civitane.app.decisions;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface DeterminationRepository extends JpaRepository<DeterminationRecord, UUID> {}

@@ -1,0 +1,133 @@
+package civitane.app.demo;
+
+import civitane.app.claims.Claims;
+import civitane.app.decisions.Decisions;
+import civitane.app.intake.Applications;
+import civitane.app.intake.Lodging;
+import civitane.app.staff.Role;
+import civitane.app.staff.Staff;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.AuthorityUtils;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Fills an empty database with the made-up district: its staff, and households at the stages of their stories. */
+@Component
+@ConditionalOnProperty("civitane.demo")
+class DemoFiller implements ApplicationRunner {
+  private static final Logger LOG = LoggerFactory.getLogger(DemoFiller.class);
+  private static final Pattern RELATIVE_DAY = Pattern.compile("@(-?\\d+)");
+  private static final String FRONT_DESK = "pia";
+
+  private final Staff staff;
+  private final Applications applications;
+  private final Lodging lodging;
+  private final Claims claims;
+  private final Decisions decisions;
+  private final OfficeClock clock;
+  private final JdbcClient database;
+  private final JsonMapper json;
+
+  DemoFiller(
+      Staff staff,
+      Applications applications,
+      Lodging lodging,
+      Claims claims,
+      Decisions decisions,
+      OfficeClock clock,
+      JdbcClient database,
+      JsonMapper json) {
+    this.staff = staff;
+    this.applications = applications;
+    this.lodging = lodging;
+    this.claims = claims;
+    this.decisions = decisions;
+    this.clock = clock;
+    this.database = database;
+    this.json = json;
+  }
+
+  @Override
+  public void run(ApplicationArguments arguments) throws IOException {
+    if (database.sql("select count(*) from staff").query(Long.class).single() > 0) {
+      return;
+    }
+    addStaff();
+    for (var line : stories()) {
+      tell(json.readValue(line, DemoStory.class));
+    }
+    clock.setBack(Duration.ZERO);
+    SecurityContextHolder.clearContext();
+    LOG.info("The demo is filled.");
+  }
+
+  /** The password of every demo log-in is the log-in's name twice, with a hyphen. */
+  private void addStaff() {
+    add(FRONT_DESK, "Pia Sandoval-Reyes", Role.FRONT_DESK);
+    add("ikenna", "Ikenna Okonjo", Role.CASEWORKER);
+    add("maud", "Maud Verhallen", Role.CASEWORKER);
+    add("teun", "Teun Abara", Role.SENIOR);
+    add("salome", "Salome Fisk", Role.POLICY);
+    add("jun", "Jun Castellan", Role.AUDITOR);
+  }
+
+  private void add(String login, String name, Role role) {
+    staff.add(login, name, role, login + "-" + login);
+  }
+
+  private List<String> stories() throws IOException {
+    try (var stream = DemoFiller.class.getResourceAsStream("/demo/households.ndjson")) {
+      var text = new String(stream.readAllBytes(), StandardCharsets.UTF_8);
+      var today = LocalDate.now(clock);
+      return RELATIVE_DAY
+          .matcher(text)
+          .replaceAll(found -> today.plusDays(Integer.parseInt(found.group(1))).toString())
+          .lines()
+          .toList();
+    }
+  }
+
+  private void tell(DemoStory story) {
+    clock.setBack(Duration.ofDays(story.daysAgo()));
+    signIn(story.caseworker());
+    var application = applications.begin(story.packet());
+    if ("draft".equals(story.upTo())) {
+      return;
+    }
+    var lodged = lodging.lodge(application.id(), application.version());
+    if ("lodged".equals(story.upTo())) {
+      return;
+    }
+    clock.setBack(Duration.ofDays(Math.max(0, story.daysAgo() - 1)));
+    for (var number : lodged.claims()) {
+      claims.take(number);
+      for (var answer : story.answers()) {
+        clock.setBack(Duration.ofDays(answer.daysAgo()));
+        decisions.answer(number, answer.pointer(), answer.value(), answer.reason());
+      }
+      if ("decided".equals(story.upTo())) {
+        clock.setBack(Duration.ofDays(Math.max(0, story.daysAgo() - 3)));
+        decisions.decide(number, claims.view(number).version(), true, null);
+      }
+    }
+  }
+
+  private static void signIn(String login) {
+    SecurityContextHolder.getContext()
+        .setAuthentication(
+            new UsernamePasswordAuthenticationToken(login, "", AuthorityUtils.NO_AUTHORITIES));
+  }
+}

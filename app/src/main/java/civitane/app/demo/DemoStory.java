@@ -1,0 +1,24 @@
+package civitane.app.demo;
+
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * A made-up household at a stage of its story.
+ *
+ * @param daysAgo when it came to the desk
+ * @param upTo {@code draft}, {@code lodged}, {@code taken} or {@code decided}
+ * @param caseworker who took it up
+ * @param answers values set since, with the days ago
+ */
+record DemoStory(
+    String name,
+    int daysAgo,
+    String upTo,
+    String caseworker,
+    List<DemoAnswer> answers,
+    JsonNode packet) {
+
+  /** A value that came in since. */
+  record DemoAnswer(int daysAgo, String pointer, JsonNode value, String reason) {}
+}

@@ -1,0 +1,49 @@
+package civitane.app.households;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+
+/** A household the office knows. */
+@Entity
+@Table(name = "household")
+class HouseholdRecord {
+  @Id
+  private UUID id;
+
+  private String name;
+  private String town;
+  private Instant createdAt;
+
+  @Version
+  private int version;
+
+  protected HouseholdRecord() {}
+
+  HouseholdRecord(UUID id, String name, String town, Instant createdAt) {
+    this.id = id;
+    this.name = name;
+    this.town = town;
+    this.createdAt = createdAt;
+  }
+
+  UUID id() {
+    return id;
+  }
+
+  String name() {
+    return name;
+  }
+
+  String town() {
+    return town;
+  }
+
+  void isCalled(String newName, String newTown) {
+    this.name = newName;
+    this.town = newTown;
+  }
+}

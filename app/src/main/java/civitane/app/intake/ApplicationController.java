@@ -1,0 +1,106 @@
+package civitane.app.intake;
+
+import civitane.app.problems.Problem;
+import civitane.app.screening.Margin;
+import civitane.app.screening.Screenings;
+import civitane.app.staff.May;
+import civitane.core.rules.Mode;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Taking applications. */
+@RestController
+class ApplicationController {
+  private final Applications applications;
+  private final Lodging lodging;
+  private final Screenings screenings;
+
+  ApplicationController(Applications applications, Lodging lodging, Screenings screenings) {
+    this.applications = applications;
+    this.lodging = lodging;
+    this.screenings = screenings;
+  }
+
+  @GetMapping("/api/applications")
+  @PreAuthorize(May.SEE_CLAIMS)
+  List<ApplicationView.Listed> drafts() {
+    return applications.drafts();
+  }
+
+  @PostMapping("/api/applications")
+  @PreAuthorize(May.TAKE_APPLICATIONS)
+  ResponseEntity<ApplicationView> begin() {
+    return tagged(applications.begin());
+  }
+
+  @GetMapping("/api/applications/{id}")
+  @PreAuthorize(May.SEE_CLAIMS)
+  ResponseEntity<ApplicationView> application(@PathVariable UUID id) {
+    return tagged(applications.view(id));
+  }
+
+  /** Saves a draft over the version named by {@code If-Match}. */
+  @PutMapping("/api/applications/{id}")
+  @PreAuthorize(May.TAKE_APPLICATIONS)
+  ResponseEntity<ApplicationView> type(
+      @PathVariable UUID id, @RequestHeader("If-Match") String match, @RequestBody Draft draft) {
+    return tagged(applications.type(id, version(match), draft));
+  }
+
+  @PostMapping("/api/applications/{id}/lodge")
+  @PreAuthorize(May.TAKE_APPLICATIONS)
+  ResponseEntity<ApplicationView> lodge(
+      @PathVariable UUID id, @RequestHeader("If-Match") String match) {
+    return tagged(lodging.lodge(id, version(match)));
+  }
+
+  @DeleteMapping("/api/applications/{id}")
+  @PreAuthorize(May.TAKE_APPLICATIONS)
+  ResponseEntity<Void> withdraw(@PathVariable UUID id) {
+    applications.withdraw(id);
+    return ResponseEntity.noContent().build();
+  }
+
+  /** What a draft leads to as it stands; nothing is kept. */
+  @PostMapping("/api/margin")
+  @PreAuthorize(May.ANY_STAFF)
+  Margin margin(@RequestBody Draft draft) {
+    if (!draft.isWhole()) {
+      throw Problem.wrong("A draft holds a packet.");
+    }
+    return screenings.margin(draft.packet(), Mode.SCREEN);
+  }
+
+  /** Takes a packet file: without a fault it becomes a draft, else every fault is told. */
+  @PostMapping("/api/packets")
+  @PreAuthorize(May.TAKE_APPLICATIONS)
+  ResponseEntity<ApplicationView> packet(@RequestBody byte[] file) {
+    var reading = screenings.read(file);
+    if (reading.packet() == null) {
+      throw Problem.wrong("The file can't be taken as it is.", reading.faults());
+    }
+    return tagged(applications.begin(screenings.tree(file)));
+  }
+
+  private static ResponseEntity<ApplicationView> tagged(ApplicationView view) {
+    return ResponseEntity.ok().eTag("\"" + view.version() + "\"").body(view);
+  }
+
+  private static int version(String match) {
+    try {
+      return Integer.parseInt(match.replace("\"", "").replace("W/", ""));
+    } catch (NumberFormatException e) {
+      throw Problem.wrong("If-Match names the version that was changed, as in \"3\".");
+    }
+  }
+}

@@ -1,0 +1,155 @@
+package civitane.app.intake;
+
+import civitane.app.audit.AuditLog;
+import civitane.app.claims.Claims;
+import civitane.app.letters.Letters;
+import civitane.app.problems.Problem;
+import civitane.app.staff.Staff;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Applications while they are being taken. */
+@Service
+public class Applications {
+  private static final int MOST_DRAFTS = 100;
+
+  private final ApplicationRepository repository;
+  private final Claims claims;
+  private final Letters letters;
+  private final Staff staff;
+  private final AuditLog audit;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  Applications(
+      ApplicationRepository repository,
+      Claims claims,
+      Letters letters,
+      Staff staff,
+      AuditLog audit,
+      JsonMapper json,
+      Clock clock) {
+    this.repository = repository;
+    this.claims = claims;
+    this.letters = letters;
+    this.staff = staff;
+    this.audit = audit;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  @Transactional
+  public ApplicationView begin() {
+    return keep(Draft.empty(json));
+  }
+
+  /** Begins an application with a packet that was read without a fault. */
+  @Transactional
+  public ApplicationView begin(JsonNode packet) {
+    return keep(new Draft(packet, json.createObjectNode()));
+  }
+
+  private ApplicationView keep(Draft draft) {
+    var record = new ApplicationRecord(
+        UUID.randomUUID(),
+        json.writeValueAsString(draft),
+        draft.title(),
+        staff.me().login(),
+        clock.instant());
+    repository.saveAndFlush(record);
+    audit.record("application begun", record.id().toString(), "");
+    return view(record);
+  }
+
+  @Transactional(readOnly = true)
+  public ApplicationView view(UUID id) {
+    return view(find(id));
+  }
+
+  /** Saves what was typed, unless somebody else saved since the version it was typed on. */
+  @Transactional
+  public ApplicationView type(UUID id, int onVersion, Draft draft) {
+    var record = find(id);
+    if (!draft.isWhole()) {
+      throw Problem.wrong("A draft holds a packet.");
+    }
+    if (!ApplicationRecord.DRAFTING.equals(record.state())) {
+      throw Problem.wrong(
+          "The application is " + record.state() + " already and is not typed on any more.");
+    }
+    if (record.version() != onVersion) {
+      throw Problem.overtaken(staff.named(record.updatedBy()).name()
+          + " saved this draft in another window after you opened it here.");
+    }
+    record.typed(
+        json.writeValueAsString(draft), draft.title(), staff.me().login(), clock.instant());
+    repository.flush();
+    audit.record("draft saved", id.toString(), "version " + record.version());
+    return view(record);
+  }
+
+  @Transactional
+  public void withdraw(UUID id) {
+    var record = find(id);
+    if (!ApplicationRecord.DRAFTING.equals(record.state())) {
+      throw Problem.wrong("The application is " + record.state() + " already.");
+    }
+    record.withdrawn(staff.me().login(), clock.instant());
+    audit.record("application withdrawn", id.toString(), "");
+  }
+
+  /** The drafts that wait, the latest first. */
+  @Transactional(readOnly = true)
+  public List<ApplicationView.Listed> drafts() {
+    return repository
+        .findByStateOrderByUpdatedAtDescIdAsc(ApplicationRecord.DRAFTING, Limit.of(MOST_DRAFTS))
+        .stream()
+        .map(record -> new ApplicationView.Listed(
+            record.id(),
+            record.title(),
+            staff.named(record.updatedBy()).name(),
+            record.updatedAt(),
+            services(record)))
+        .toList();
+  }
+
+  private List<String> services(ApplicationRecord record) {
+    var services = new ArrayList<String>();
+    for (var request : draft(record).packet().path("requests")) {
+      services.add(request.path("service").asString(""));
+    }
+    return services;
+  }
+
+  Draft draft(ApplicationRecord record) {
+    return json.readValue(record.draft(), Draft.class);
+  }
+
+  ApplicationRecord find(UUID id) {
+    return repository.findById(id).orElseThrow(() -> Problem.notThere("The application"));
+  }
+
+  ApplicationView view(ApplicationRecord record) {
+    var numbers = claims.ofApplication(record.id());
+    var about =
+        Stream.concat(Stream.ofNullable(record.receipt()), numbers.stream()).toList();
+    return new ApplicationView(
+        record.id(),
+        record.state(),
+        draft(record),
+        record.version(),
+        staff.named(record.updatedBy()).name(),
+        record.updatedAt(),
+        record.receipt(),
+        numbers,
+        letters.about(about));
+  }
+}

@@ -1,0 +1,53 @@
+package civitane.app.intake;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * What has been typed so far.
+ *
+ * @param packet the facts and requests in the exchange format, as far as they could be read
+ * @param typed what was typed and can't be read yet, by the place it belongs to
+ */
+public record Draft(JsonNode packet, JsonNode typed) {
+  private static final int MOST_TITLE = 120;
+
+  /** An application with nobody but a nameless applicant. */
+  static Draft empty(JsonMapper json) {
+    var packet = json.createObjectNode();
+    packet
+        .put("format", "civitane-packet")
+        .put("version", 1)
+        .put("channel", "counter")
+        .put("language", "en");
+    var household = packet.putObject("household");
+    household.putObject("address");
+    household.putArray("people").addObject().put("id", "p1").put("role", "applicant");
+    household.put("expectedChildren", 0);
+    for (var list : new String[] {"incomes", "noIncome", "expenses", "assets", "benefits"}) {
+      household.putArray(list);
+    }
+    for (var list : new String[] {"requests", "papers", "signatures"}) {
+      packet.putArray(list);
+    }
+    return new Draft(packet, json.createObjectNode());
+  }
+
+  boolean isWhole() {
+    return packet instanceof ObjectNode;
+  }
+
+  /** A name to find it by. */
+  String title() {
+    for (var person : packet.path("household").path("people")) {
+      if ("applicant".equals(person.path("role").asString(""))) {
+        var name = (person.path("givenName").asString("") + " "
+                + person.path("familyName").asString(""))
+            .strip();
+        return name.length() > MOST_TITLE ? name.substring(0, MOST_TITLE) : name;
+      }
+    }
+    return "";
+  }
+}

@@ -1,0 +1,88 @@
+package civitane.app.letters;
+
+import civitane.core.time.Dates;
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.WriterException;
+import com.google.zxing.qrcode.QRCodeWriter;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.time.LocalDate;
+import java.util.Base64;
+import java.util.Locale;
+import javax.imageio.ImageIO;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+import org.thymeleaf.ITemplateEngine;
+import org.thymeleaf.context.Context;
+
+/** Sets letters as PDF, with their code typed and as a picture to be scanned. */
+@Component
+class LetterPrinter {
+  private static final int QR_SIZE = 132;
+  private static final int BLACK = 0x15211F;
+  private static final int WHITE = 0xFFFFFF;
+
+  private final ITemplateEngine templates;
+  private final String confirmAt;
+
+  LetterPrinter(
+      ITemplateEngine templates,
+      @Value("${civitane.confirm-at:http://127.0.0.1:8480/verify}") String confirmAt) {
+    this.templates = templates;
+    this.confirmAt = confirmAt;
+  }
+
+  byte[] print(LetterText text, String code, LocalDate on) {
+    var context = new Context(Locale.ENGLISH);
+    context.setVariable("letter", text);
+    context.setVariable("date", Dates.written(on));
+    context.setVariable("code", code);
+    context.setVariable("confirmAt", confirmAt);
+    context.setVariable("qr", qr(confirmAt + "?code=" + code));
+    var html = templates.process("letter", context);
+    var out = new ByteArrayOutputStream();
+    try {
+      var builder = new PdfRendererBuilder();
+      builder.useFastMode();
+      builder.useFont(() -> font("Literata_400Regular"), "Literata");
+      builder.useFont(() -> font("AtkinsonHyperlegible_400Regular"), "Atkinson");
+      builder.useFont(
+          () -> font("AtkinsonHyperlegible_700Bold"),
+          "Atkinson",
+          700,
+          com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle.NORMAL,
+          true);
+      builder.withHtmlContent(html, null);
+      builder.toStream(out);
+      builder.run();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return out.toByteArray();
+  }
+
+  private static InputStream font(String name) {
+    return LetterPrinter.class.getResourceAsStream("/letter-fonts/" + name + ".ttf");
+  }
+
+  private static String qr(String text) {
+    try {
+      var bits = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, QR_SIZE, QR_SIZE);
+      var image = new BufferedImage(QR_SIZE, QR_SIZE, BufferedImage.TYPE_INT_RGB);
+      for (var x = 0; x < QR_SIZE; x++) {
+        for (var y = 0; y < QR_SIZE; y++) {
+          image.setRGB(x, y, bits.get(x, y) ? BLACK : WHITE);
+        }
+      }
+      var png = new ByteArrayOutputStream();
+      ImageIO.write(image, "png", png);
+      return "data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray());
+    } catch (WriterException | IOException e) {
+      throw new IllegalStateException("the code could not be drawn", e);
+    }
+  }
+}

@@ -1,0 +1,33 @@
+package civitane.app.problems;
+
+import civitane.core.claims.IllegalTransition;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+
+/** Answers problems as RFC 9457 says, with a pointer for each fault. */
+@RestControllerAdvice
+class Problems {
+
+  @ExceptionHandler(Problem.class)
+  ProblemDetail problem(Problem problem) {
+    var detail = ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage());
+    detail.setProperty("faults", problem.faults());
+    return detail;
+  }
+
+  @ExceptionHandler(IllegalTransition.class)
+  ProblemDetail transition(IllegalTransition problem) {
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.CONFLICT, "That can't follow: " + problem.getMessage() + ".");
+  }
+
+  @ExceptionHandler(ObjectOptimisticLockingFailureException.class)
+  ProblemDetail overtaken(ObjectOptimisticLockingFailureException problem) {
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.PRECONDITION_FAILED,
+        "Somebody else changed this a moment ago. Look at it again; nothing of yours was kept over theirs.");
+  }
+}

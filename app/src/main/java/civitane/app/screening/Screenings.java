@@ -1,0 +1,94 @@
+package civitane.app.screening;
+
+import civitane.core.facts.Packet;
+import civitane.core.matching.Plausibility;
+import civitane.core.rates.RateShelf;
+import civitane.core.rules.Mode;
+import civitane.core.rules.Result;
+import civitane.core.services.Screening;
+import civitane.packet.Fault;
+import civitane.packet.PacketReader;
+import civitane.packet.ResultWriter;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Works packets and drafts out; keeps nothing. */
+@Service
+public class Screenings {
+  private final PacketReader reader;
+  private final Screening screening;
+  private final RateShelf rates;
+  private final Clock clock;
+  private final JsonMapper json;
+
+  Screenings(RateShelf rates, Screening screening, Clock clock, JsonMapper json) {
+    this.reader = new PacketReader(rates);
+    this.screening = screening;
+    this.rates = rates;
+    this.clock = clock;
+    this.json = json;
+  }
+
+  public PacketReader.Reading read(byte[] packet) {
+    return reader.read(packet);
+  }
+
+  /** A packet that was read without a fault, as a tree. */
+  public JsonNode tree(byte[] packet) {
+    return json.readTree(packet);
+  }
+
+  public PacketReader.Reading read(JsonNode packet) {
+    return reader.read(packet.toString().getBytes(StandardCharsets.UTF_8));
+  }
+
+  public List<Result> results(Packet packet, Mode mode) {
+    return screening.of(packet, mode);
+  }
+
+  /** The same JSON that the command line prints for a packet. */
+  String exchange(byte[] packet, Mode mode) {
+    var writer = new ResultWriter(false);
+    var reading = reader.read(packet);
+    return reading.packet() == null
+        ? writer.faults(reading.faults())
+        : writer.results(screening.of(reading.packet(), mode));
+  }
+
+  /** What a draft leads to as it stands; whatever can't be read yet is left out and said. */
+  public Margin margin(JsonNode draft, Mode mode) {
+    var dated = (ObjectNode) draft.deepCopy();
+    var today = LocalDate.now(clock);
+    dated.put("lodgedOn", today.toString());
+    dated.remove("asOf");
+    var lenient = new LenientReading(this).read(dated);
+    var packet = lenient.packet();
+    if (packet == null) {
+      return new Margin(List.of(), lenient.faults(), List.of(), List.of());
+    }
+    var results = screening.of(packet, mode);
+    var book = rates.on(today).orElseThrow();
+    return new Margin(
+        results.stream().map(ResultView::of).toList(),
+        lenient.faults(),
+        Plausibility.of(packet.household(), today, book).stream()
+            .map(doubt -> new Margin.Doubt(doubt.pointer(), doubt.words()))
+            .toList(),
+        screening.alsoLikely(packet).stream()
+            .filter(Screening.Likelihood::likely)
+            .map(likely -> new Margin.AlsoLikely(
+                likely.service(), Catalogue.title(likely.service()), likely.missing()))
+            .toList());
+  }
+
+  /** The faults of a draft that must be gone before it is lodged. */
+  public List<Fault> faults(JsonNode draft) {
+    return read(draft).faults();
+  }
+}

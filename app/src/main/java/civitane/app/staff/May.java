@@ -1,0 +1,13 @@
+package civitane.app.staff;
+
+/** Who may do what, as expressions for method security. */
+public final class May {
+  public static final String ANY_STAFF = "isAuthenticated()";
+  public static final String TAKE_APPLICATIONS = "hasAnyRole('FRONT_DESK', 'CASEWORKER', 'SENIOR')";
+  public static final String WORK_CLAIMS = "hasAnyRole('CASEWORKER', 'SENIOR')";
+  public static final String SEE_CLAIMS =
+      "hasAnyRole('FRONT_DESK', 'CASEWORKER', 'SENIOR', 'AUDITOR')";
+  public static final String AUDIT = "hasRole('AUDITOR')";
+
+  private May() {}
+}

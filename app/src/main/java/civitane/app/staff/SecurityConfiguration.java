@@ -1,0 +1,78 @@
+package civitane.app.staff;
+
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.core.userdetails.User;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+import static org.springframework.security.config.Customizer.withDefaults;
+
+/** Who gets in, and what a browser is told to refuse. */
+@Configuration
+@EnableMethodSecurity
+class SecurityConfiguration {
+  private static final String CONTENT =
+      "default-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self';"
+          + " frame-ancestors 'self'";
+
+  @Bean
+  SecurityFilterChain filters(HttpSecurity http) throws Exception {
+    return http.authorizeHttpRequests(requests -> requests
+            .requestMatchers("/api/sign-in", "/api/session", "/verify/**", "/actuator/health")
+            .permitAll()
+            .requestMatchers("/api/**")
+            .authenticated()
+            .requestMatchers("/actuator/**")
+            .denyAll()
+            .anyRequest()
+            .permitAll())
+        .csrf(CsrfConfigurer::spa)
+        .formLogin(form -> form.loginPage("/sign-in")
+            .loginProcessingUrl("/api/sign-in")
+            .successHandler(
+                (request, response, who) -> response.setStatus(HttpServletResponse.SC_NO_CONTENT))
+            .failureHandler((request, response, failure) ->
+                response.setStatus(HttpServletResponse.SC_UNAUTHORIZED))
+            .permitAll())
+        .logout(logout -> logout
+            .logoutUrl("/api/sign-out")
+            .logoutSuccessHandler(
+                (request, response, who) -> response.setStatus(HttpServletResponse.SC_NO_CONTENT)))
+        .exceptionHandling(handling ->
+            handling.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+        .headers(headers -> headers
+            .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT))
+            .frameOptions(frame -> frame.sameOrigin())
+            .referrerPolicy(policy -> policy.policy(ReferrerPolicy.NO_REFERRER)))
+        .requestCache(cache -> cache.disable())
+        .securityContext(withDefaults())
+        .build();
+  }
+
+  @Bean
+  PasswordEncoder passwords() {
+    return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+  }
+
+  @Bean
+  UserDetailsService users(StaffRepository staff) {
+    return login -> staff
+        .findById(login)
+        .map(member -> User.withUsername(member.login())
+            .password(member.passwordHash())
+            .roles(member.role().name())
+            .build())
+        .orElseThrow(() -> new UsernameNotFoundException("nobody signs in with this name"));
+  }
+}

@@ -1,0 +1,43 @@
+package civitane.app.staff;
+
+import civitane.app.problems.Problem;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The people who work here, and who of them is at the desk now. */
+@Service
+public class Staff {
+  private final StaffRepository repository;
+  private final PasswordEncoder passwords;
+
+  Staff(StaffRepository repository, PasswordEncoder passwords) {
+    this.repository = repository;
+    this.passwords = passwords;
+  }
+
+  /** Somebody of the office, as others see them. */
+  public record Colleague(String login, String name, Role role) {}
+
+  /** Who is signed in. */
+  public Colleague me() {
+    var authentication = SecurityContextHolder.getContext().getAuthentication();
+    if (authentication == null) {
+      throw Problem.notAllowed("Nobody is signed in.");
+    }
+    return named(authentication.getName());
+  }
+
+  public Colleague named(String login) {
+    return repository
+        .findById(login)
+        .map(member -> new Colleague(member.login(), member.name(), member.role()))
+        .orElseGet(() -> new Colleague(login, login, Role.CASEWORKER));
+  }
+
+  @Transactional
+  public void add(String login, String name, Role role, String password) {
+    repository.save(new StaffMember(login, name, role, passwords.encode(password)));
+  }
+}

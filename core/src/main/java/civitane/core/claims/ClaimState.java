@@ -1,0 +1,60 @@
+package civitane.core.claims;
+
+import civitane.core.facts.Word;
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Set;
+
+/** The states of a claim, with the one table of what may follow what. */
+public enum ClaimState implements Word {
+  DRAFTING("drafting"),
+  /** The receipt is given, and nobody has it yet. */
+  LODGED("lodged"),
+  OPEN("open"),
+  DECIDED("decided"),
+  /** What follows a grant: payments, a place on a list, a review date. */
+  RUNNING("running"),
+  WITHDRAWN("withdrawn"),
+  LAPSED("lapsed"),
+  CLOSED("closed");
+
+  private final String word;
+
+  ClaimState(String word) {
+    this.word = word;
+  }
+
+  @Override
+  public String word() {
+    return word;
+  }
+
+  private static Map<ClaimState, Set<ClaimState>> table() {
+    return Map.of(
+        DRAFTING, EnumSet.of(LODGED, WITHDRAWN),
+        LODGED, EnumSet.of(OPEN),
+        OPEN, EnumSet.of(DECIDED, WITHDRAWN, LAPSED),
+        DECIDED, EnumSet.of(RUNNING, OPEN, CLOSED),
+        RUNNING, EnumSet.of(OPEN, CLOSED),
+        WITHDRAWN, EnumSet.of(OPEN),
+        LAPSED, EnumSet.of(OPEN),
+        CLOSED, EnumSet.of(OPEN));
+  }
+
+  public boolean canBecome(ClaimState next) {
+    return table().get(this).contains(next);
+  }
+
+  /** The next state. Throws {@link IllegalTransition} for one that may not follow. */
+  public ClaimState become(ClaimState next) {
+    if (!canBecome(next)) {
+      throw new IllegalTransition(this, next);
+    }
+    return next;
+  }
+
+  /** Whether somebody still has to do something before a decision. */
+  public boolean isUndecided() {
+    return this == DRAFTING || this == LODGED || this == OPEN;
+  }
+}

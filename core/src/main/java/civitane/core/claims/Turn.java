@@ -1,0 +1,38 @@
+package civitane.core.claims;
+
+import civitane.core.facts.Word;
+import java.util.Collection;
+
+/** Whose turn it is to do something. */
+public enum Turn implements Word {
+  OURS("ours"),
+  HOUSEHOLD("household"),
+  THIRD_PARTY("thirdParty"),
+  OVER("over");
+
+  private final String word;
+
+  Turn(String word) {
+    this.word = word;
+  }
+
+  @Override
+  public String word() {
+    return word;
+  }
+
+  /** Whose turn follows from the owners of the open items: ours when anything is ours, then the household's. */
+  public static Turn of(Collection<Turn> owners) {
+    for (var turn : values()) {
+      if (owners.contains(turn)) {
+        return turn;
+      }
+    }
+    return OVER;
+  }
+
+  /** The clock runs only while it is our turn. */
+  public boolean runsTheClock() {
+    return this == OURS;
+  }
+}

@@ -1,0 +1,32 @@
+# What has to be on the machine beside Java, Maven and Node; installed from Debian's packages when we are root.
+
+postgres_bin() {
+  local found
+  found=$(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1)
+  [ -n "$found" ] && echo "$found"
+}
+
+need_packages() {
+  local missing=()
+  [ -n "$(postgres_bin)" ] || missing+=(postgresql)
+  if [ "${1:-}" = "with-browser" ] && ! command -v chromium >/dev/null; then
+    missing+=(chromium fonts-dejavu-core)
+  fi
+  [ ${#missing[@]} -eq 0 ] && return
+  [ "$(id -u)" = 0 ] || fail "these Debian packages are missing: ${missing[*]} (install them as root: apt-get install ${missing[*]})"
+  command -v apt-get >/dev/null || fail "these packages are missing, and there is no apt-get to install them: ${missing[*]}"
+  step "Installing ${missing[*]}" packages install_packages "${missing[@]}"
+}
+
+install_packages() {
+  export DEBIAN_FRONTEND=noninteractive
+  # The distribution's own cluster is none of our business; ours is made beside it.
+  mkdir -p /etc/postgresql-common
+  [ -e /etc/postgresql-common/createcluster.conf ] || echo "create_main_cluster = false" >/etc/postgresql-common/createcluster.conf
+  apt-get update && apt-get install -y --no-install-recommends "$@"
+}
+
+need_node() {
+  command -v node >/dev/null && command -v npm >/dev/null || fail "Node.js 20 with npm is missing: install nodejs and npm"
+  [ "$(node -p 'process.versions.node.split(".")[0]')" -ge 20 ] || fail "Node.js 20 or newer is needed, this is $(node --version)"
+}

@@ -1,0 +1,64 @@
+# Sets up, builds, fills the demo and serves until Ctrl-C.
+. launcher/packages.sh
+. launcher/postgres.sh
+. launcher/build.sh
+
+port=8480
+fresh=no
+while [ $# -gt 0 ]; do
+  case "$1" in
+    --fresh) fresh=yes ;;
+    --port) port="${2:?}" && shift ;;
+    *) fail "start knows --fresh and --port, not \"$1\"" 2 ;;
+  esac
+  shift
+done
+
+need_java
+need_node
+need_packages
+if ! node -e "const s=require('net').createServer();s.on('error',()=>process.exit(1));s.listen($port,'127.0.0.1',()=>s.close())"; then
+  fail "port $port is in use; stop what uses it, or choose another with --port"
+fi
+build_app
+[ "$fresh" = yes ] && postgres_remove demo
+postgres_start demo
+server=
+stop() {
+  trap - EXIT INT TERM
+  say ""
+  say "Stopping …"
+  [ -n "$server" ] && kill "$server" 2>/dev/null && wait "$server" 2>/dev/null
+  postgres_stop
+  say "Stopped. What was entered is kept."
+}
+trap stop EXIT
+trap 'exit 0' INT TERM
+
+CIVITANE_DB_URL="$pg_url" CIVITANE_PORT="$port" \
+  java -jar app/target/app-0.1.0-exec.jar --civitane.demo=yes \
+  "--civitane.confirm-at=http://127.0.0.1:$port/verify" >"$home/server.log" 2>&1 &
+server=$!
+say "Starting …"
+for _ in $(seq 240); do
+  kill -0 "$server" 2>/dev/null || { tail -n 20 "$home/server.log" >&2; fail "the server stopped; the whole log is in .civitane/server.log"; }
+  if node -e "fetch('http://127.0.0.1:$port/actuator/health').then(r=>process.exit(r.ok?0:1),()=>process.exit(1))" && [ -n "$(as_postgres "$(postgres_bin)/psql" -h 127.0.0.1 -p "$pg_port" -U civitane -d civitane -tAc "select 1 from staff limit 1" 2>/dev/null)" ]; then
+    break
+  fi
+  sleep 0.5
+done
+cat >&2 <<TEXT
+
+  Civitane is at  http://127.0.0.1:$port
+
+  Sign in as      ikenna   (caseworker)          password  ikenna-ikenna
+                  maud     (caseworker)          password  maud-maud
+                  teun     (senior caseworker)   password  teun-teun
+                  pia      (front desk)          password  pia-pia
+                  salome   (policy officer)      password  salome-salome
+                  jun      (auditor)             password  jun-jun
+
+  Ctrl-C stops everything; what was entered is kept. --fresh fills the demo again.
+
+TEXT
+wait "$server"
