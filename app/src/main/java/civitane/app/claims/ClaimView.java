@@ -1,6 +1,7 @@
 package civitane.app.claims;
 
 import civitane.core.claims.Clock;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -28,6 +29,8 @@ public record ClaimView(
     List<Stretch> stretches,
     List<Item> items,
     List<Event> events,
+
+    @Schema(type = "object", additionalProperties = Schema.AdditionalPropertiesValue.TRUE)
     JsonNode packet) {
 
   /** The one thing to do next, and by when. */

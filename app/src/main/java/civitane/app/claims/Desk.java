@@ -51,7 +51,7 @@ class Desk {
   }
 
   /** A claim on the desk. */
-  record Row(
+  record DeskRow(
       String number,
       String householdName,
       @Nullable String town,
@@ -69,10 +69,11 @@ class Desk {
   /** The minutes that fall due on a day; what is overdue lies on the day before today. */
   record Tide(LocalDate day, int minutes) {}
 
-  record Page(LocalDate today, int freeMinutes, List<Tide> tide, List<Row> rows, boolean more) {}
+  record DeskPage(
+      LocalDate today, int freeMinutes, List<Tide> tide, List<DeskRow> rows, boolean more) {}
 
   @Transactional(readOnly = true)
-  Page page(@Nullable LocalDate afterDue, @Nullable String afterNumber) {
+  DeskPage page(@Nullable LocalDate afterDue, @Nullable String afterNumber) {
     var today = LocalDate.now(clock);
     var found = claims.page(
         SHOWN,
@@ -82,10 +83,10 @@ class Desk {
     var more = found.size() > PAGE;
     var shown = more ? found.subList(0, PAGE) : found;
     var rows = rows(shown, today);
-    return new Page(today, FREE_MINUTES, tide(rows, today), rows, more);
+    return new DeskPage(today, FREE_MINUTES, tide(rows, today), rows, more);
   }
 
-  private List<Row> rows(List<ClaimRecord> shown, LocalDate today) {
+  private List<DeskRow> rows(List<ClaimRecord> shown, LocalDate today) {
     var ids = shown.stream().map(ClaimRecord::id).toList();
     var eventsOf = events.findByClaimIdInOrderByHappenedAtAscIdAsc(ids).stream()
         .collect(Collectors.groupingBy(EventRecord::claimId));
@@ -103,9 +104,9 @@ class Desk {
         .toList();
   }
 
-  private Row row(
+  private DeskRow row(
       ClaimRecord claim,
-      Households.Listed household,
+      Households.ListedHousehold household,
       List<EventRecord> happened,
       List<ItemRecord> open,
       LocalDate today) {
@@ -115,7 +116,7 @@ class Desk {
             Services.named(claim.service()).orElseThrow().standardTime(),
             stretches)
         .dueOn();
-    return new Row(
+    return new DeskRow(
         claim.number(),
         household.name(),
         household.town(),
@@ -135,7 +136,7 @@ class Desk {
             .toList());
   }
 
-  private static List<Tide> tide(List<Row> rows, LocalDate today) {
+  private static List<Tide> tide(List<DeskRow> rows, LocalDate today) {
     var minutes = new TreeMap<LocalDate, Integer>();
     for (var row : rows) {
       if (Turn.OURS.word().equals(row.turn())) {

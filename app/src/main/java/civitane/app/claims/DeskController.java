@@ -20,7 +20,7 @@ class DeskController {
   /** A page of open claims by due date, after a due date and number. */
   @GetMapping("/api/desk")
   @PreAuthorize(May.SEE_CLAIMS)
-  Desk.Page desk(
+  Desk.DeskPage desk(
       @RequestParam(required = false) @Nullable LocalDate afterDue,
       @RequestParam(required = false) @Nullable String afterNumber) {
     return desk.page(afterDue, afterNumber);

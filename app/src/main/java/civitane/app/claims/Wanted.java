@@ -4,6 +4,7 @@ import civitane.core.claims.Turn;
 import civitane.core.rules.Hold;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
+import civitane.core.rules.Route;
 import civitane.core.rules.Test;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -23,8 +24,14 @@ public record Wanted(String kind, String subject, String words, Turn owner) {
   /** What a result leaves open, each thing once. */
   public static List<Wanted> of(Result result) {
     var wanted = new LinkedHashMap<String, Wanted>();
+    var urgent = result.route() == Route.URGENT_LINE;
+    if (urgent) {
+      wanted.put(
+          WORD,
+          new Wanted(WORD, result.route().word(), "Put it through to the urgent line", Turn.OURS));
+    }
     for (var test : result.tests()) {
-      if (test.is(Outcome.UNKNOWN)) {
+      if (test.is(Outcome.UNKNOWN) && !(urgent && test.missing().isEmpty())) {
         for (var one : of(test, result.hold())) {
           wanted.putIfAbsent(one.kind() + one.subject(), one);
         }

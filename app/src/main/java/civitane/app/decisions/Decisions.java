@@ -67,7 +67,7 @@ public class Decisions {
 
   /** The working of a claim: what the rules say now, what was decided, and the letters. */
   public record Working(
-      ResultView result, @Nullable Decided decision, List<Letters.Listed> letters) {}
+      ResultView result, @Nullable Decided decision, List<Letters.ListedLetter> letters) {}
 
   @Transactional(readOnly = true)
   public Working working(String number) {

@@ -24,7 +24,7 @@ class HouseholdController {
 
   @PostMapping("/api/households/search")
   @PreAuthorize(May.SEE_CLAIMS)
-  List<Households.Listed> search(@RequestBody Search search) {
+  List<Households.ListedHousehold> search(@RequestBody Search search) {
     return households.startingWith(
         search.start(),
         search.afterName() == null ? "" : search.afterName(),

@@ -39,7 +39,8 @@ public class Households {
   }
 
   /** A household in a list. */
-  public record Listed(UUID id, String name, @Nullable String town) {}
+  public record ListedHousehold(
+      UUID id, String name, @Nullable String town) {}
 
   /** Which household an application belongs to; a new one where none is named. */
   @Transactional
@@ -112,19 +113,19 @@ public class Households {
 
   /** Households whose name begins so, a page at a time. */
   @Transactional(readOnly = true)
-  public List<Listed> startingWith(String start, String afterName, UUID afterId) {
+  public List<ListedHousehold> startingWith(String start, String afterName, UUID afterId) {
     return repository.page(start, afterName, afterId, Limit.of(PAGE)).stream()
-        .map(record -> new Listed(record.id(), record.name(), record.town()))
+        .map(record -> new ListedHousehold(record.id(), record.name(), record.town()))
         .toList();
   }
 
   @Transactional(readOnly = true)
-  public Map<UUID, Listed> named(List<UUID> ids) {
-    var named = new LinkedHashMap<UUID, Listed>();
+  public Map<UUID, ListedHousehold> named(List<UUID> ids) {
+    var named = new LinkedHashMap<UUID, ListedHousehold>();
     repository
         .findAllById(ids)
         .forEach(record ->
-            named.put(record.id(), new Listed(record.id(), record.name(), record.town())));
+            named.put(record.id(), new ListedHousehold(record.id(), record.name(), record.town())));
     return named;
   }
 }

@@ -33,7 +33,7 @@ class ApplicationController {
 
   @GetMapping("/api/applications")
   @PreAuthorize(May.SEE_CLAIMS)
-  List<ApplicationView.Listed> drafts() {
+  List<ApplicationView.ListedDraft> drafts() {
     return applications.drafts();
   }
 

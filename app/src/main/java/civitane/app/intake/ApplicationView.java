@@ -16,9 +16,9 @@ public record ApplicationView(
     Instant updatedAt,
     @Nullable String receipt,
     List<String> claims,
-    List<Letters.Listed> letters) {
+    List<Letters.ListedLetter> letters) {
 
   /** A draft in a list. */
-  public record Listed(
+  public record ListedDraft(
       UUID id, String title, String updatedBy, Instant updatedAt, List<String> services) {}
 }

@@ -108,11 +108,11 @@ public class Applications {
 
   /** The drafts that wait, the latest first. */
   @Transactional(readOnly = true)
-  public List<ApplicationView.Listed> drafts() {
+  public List<ApplicationView.ListedDraft> drafts() {
     return repository
         .findByStateOrderByUpdatedAtDescIdAsc(ApplicationRecord.DRAFTING, Limit.of(MOST_DRAFTS))
         .stream()
-        .map(record -> new ApplicationView.Listed(
+        .map(record -> new ApplicationView.ListedDraft(
             record.id(),
             record.title(),
             staff.named(record.updatedBy()).name(),

@@ -1,5 +1,6 @@
 package civitane.app.intake;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -10,7 +11,12 @@ import tools.jackson.databind.node.ObjectNode;
  * @param packet the facts and requests in the exchange format, as far as they could be read
  * @param typed what was typed and can't be read yet, by the place it belongs to
  */
-public record Draft(JsonNode packet, JsonNode typed) {
+public record Draft(
+    @Schema(type = "object", additionalProperties = Schema.AdditionalPropertiesValue.TRUE)
+    JsonNode packet,
+
+    @Schema(type = "object", additionalProperties = Schema.AdditionalPropertiesValue.TRUE)
+    JsonNode typed) {
   private static final int MOST_TITLE = 120;
 
   /** An application with nobody but a nameless applicant. */

@@ -34,11 +34,11 @@ public class Letters {
   }
 
   /** A letter in a list. */
-  public record Listed(UUID id, String kind, String code, LocalDate writtenOn) {}
+  public record ListedLetter(UUID id, String kind, String code, LocalDate writtenOn) {}
 
   /** Writes and keeps a letter; a second of the same kind about the same number can't be kept. */
   @Transactional
-  public Listed write(LetterText text) {
+  public ListedLetter write(LetterText text) {
     var today = LocalDate.now(clock);
     var code = newCode();
     var letter = new LetterRecord(
@@ -59,7 +59,7 @@ public class Letters {
   }
 
   @Transactional(readOnly = true)
-  public List<Listed> about(List<String> numbers) {
+  public List<ListedLetter> about(List<String> numbers) {
     return repository.findByAboutInOrderByWrittenOnDesc(numbers).stream()
         .map(Letters::listed)
         .toList();
@@ -74,13 +74,13 @@ public class Letters {
 
   /** Whether a code is that of a letter of this office, and of which kind and day; nothing else is told. */
   @Transactional(readOnly = true)
-  Optional<Listed> confirm(String typed) {
+  Optional<ListedLetter> confirm(String typed) {
     var plain = typed.toUpperCase(java.util.Locale.ROOT).replaceAll("[^A-Z0-9]", "");
     return repository.findByCode(grouped(plain)).map(Letters::listed);
   }
 
-  private static Listed listed(LetterRecord letter) {
-    return new Listed(letter.id(), letter.kind(), letter.code(), letter.writtenOn());
+  private static ListedLetter listed(LetterRecord letter) {
+    return new ListedLetter(letter.id(), letter.kind(), letter.code(), letter.writtenOn());
   }
 
   private String newCode() {

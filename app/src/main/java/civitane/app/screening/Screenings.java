@@ -1,6 +1,7 @@
 package civitane.app.screening;
 
 import civitane.core.facts.Packet;
+import civitane.core.facts.Person;
 import civitane.core.matching.Plausibility;
 import civitane.core.rates.RateShelf;
 import civitane.core.rules.Mode;
@@ -9,10 +10,13 @@ import civitane.core.services.Screening;
 import civitane.packet.Fault;
 import civitane.packet.PacketReader;
 import civitane.packet.ResultWriter;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -70,7 +74,7 @@ public class Screenings {
     var lenient = new LenientReading(this).read(dated);
     var packet = lenient.packet();
     if (packet == null) {
-      return new Margin(List.of(), lenient.faults(), List.of(), List.of());
+      return new Margin(List.of(), lenient.faults(), List.of(), List.of(), Map.of(), 0);
     }
     var results = screening.of(packet, mode);
     var book = rates.on(today).orElseThrow();
@@ -84,7 +88,20 @@ public class Screenings {
             .filter(Screening.Likelihood::likely)
             .map(likely -> new Margin.AlsoLikely(
                 likely.service(), Catalogue.title(likely.service()), likely.missing()))
-            .toList());
+            .toList(),
+        monthly(packet),
+        (int) packet.household().people().stream().filter(Person::livesHere).count());
+  }
+
+  private static Map<String, BigDecimal> monthly(Packet packet) {
+    var monthly = new LinkedHashMap<String, BigDecimal>();
+    for (var income : packet.household().incomes()) {
+      if (income.amount() != null && income.frequency() != null) {
+        var yearly = income.amount().times(income.frequency().periods());
+        monthly.put(income.id(), yearly.dividedBy(12).round2().toDecimal());
+      }
+    }
+    return monthly;
   }
 
   /** The faults of a draft that must be gone before it is lodged. */

@@ -1,5 +1,6 @@
 package civitane.app.staff;
 
+import io.swagger.v3.oas.annotations.Parameter;
 import java.time.Clock;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
@@ -29,7 +30,7 @@ class SessionController {
 
   /** Open to all: it says only who the caller is, and hands out the token that changes must carry. */
   @GetMapping("/api/session")
-  Session session(@Nullable Authentication authentication, CsrfToken token) {
+  Session session(@Parameter(hidden = true) @Nullable Authentication authentication, @Parameter(hidden = true) CsrfToken token) {
     token.getToken();
     var today = LocalDate.now(clock);
     if (authentication == null || authentication instanceof AnonymousAuthenticationToken) {

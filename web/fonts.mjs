@@ -1,0 +1,12 @@
+// Letters are set with fonts of their own; they travel with the pages.
+import { cpSync, mkdirSync } from "node:fs";
+
+const letters = [
+  "literata/400Regular/Literata_400Regular.ttf",
+  "atkinson-hyperlegible/400Regular/AtkinsonHyperlegible_400Regular.ttf",
+  "atkinson-hyperlegible/700Bold/AtkinsonHyperlegible_700Bold.ttf",
+];
+mkdirSync("dist/letter-fonts", { recursive: true });
+for (const font of letters) {
+  cpSync(`node_modules/@expo-google-fonts/${font}`, `dist/letter-fonts/${font.split("/").pop()}`);
+}

@@ -1,0 +1,98 @@
+import { type KeyboardEvent, useEffect, useState } from "react";
+import { useTranslation } from "react-i18next";
+import type { DraftHandle } from "./useDraft";
+
+interface Props {
+  handle: DraftHandle;
+  pointer: string;
+  label: string;
+  /** What the value looks like when nobody types. */
+  shown: string;
+  /** Reads what was typed; undefined when it can't be read. */
+  read: (text: string) => unknown;
+  /** Puts what was read in its place, where that is more than one value. */
+  put?: (value: unknown) => void;
+  expected?: string;
+  className?: string;
+  placeholder?: string;
+  right?: boolean;
+}
+
+/** A field that takes what people type; what can't be read stays as typed and says what would be right. */
+export function Field(props: Props) {
+  const { handle, pointer, label, shown, read, put, expected, className, placeholder, right } = props;
+  const { t } = useTranslation();
+  const raw = handle.draft.typed[pointer];
+  const [text, setText] = useState(raw ?? shown);
+  const [here, setHere] = useState(false);
+
+  useEffect(() => {
+    if (!here) setText(raw ?? shown);
+  }, [shown, raw, here]);
+
+  const typed = (fresh: string) => {
+    setText(fresh);
+    const blank = fresh.trim() === "";
+    const value = blank ? undefined : read(fresh);
+    if (blank || value !== undefined) {
+      if (raw !== undefined) forget();
+      if (put && !blank) put(value);
+      else handle.set(pointer, value);
+    }
+  };
+  const forget = () =>
+    handle.change((draft) => {
+      const rest = { ...draft.typed };
+      delete rest[pointer];
+      return { ...draft, typed: rest };
+    });
+  const leave = () => {
+    setHere(false);
+    if (text.trim() !== "" && read(text) === undefined) {
+      handle.change((draft) => ({ ...draft, typed: { ...draft.typed, [pointer]: text } }));
+    }
+  };
+  const faulty = raw !== undefined;
+  return (
+    <span className="block relative">
+      <input
+        id={place(pointer)}
+        className={`input case ${right ? "text-right" : ""} ${faulty ? "input-error" : ""} ${className ?? ""}`}
+        aria-label={label}
+        aria-invalid={faulty}
+        title={faulty ? t("app.unread", { expected }) : undefined}
+        placeholder={placeholder}
+        value={text}
+        autoComplete="off"
+        onFocus={(event) => {
+          setHere(true);
+          event.target.select();
+        }}
+        onChange={(event) => typed(event.target.value)}
+        onBlur={leave}
+        onKeyDown={goOn}
+      />
+      {faulty && (
+        <span role="alert" className="wrong small block">
+          {t("app.unread", { expected })}
+        </span>
+      )}
+    </span>
+  );
+}
+
+/** Enter goes on to the next field, as Tab does. */
+export function goOn(event: KeyboardEvent<HTMLElement>) {
+  if (event.key !== "Enter" || event.altKey) return;
+  event.preventDefault();
+  const scope = event.currentTarget.closest("main");
+  const fields = [
+    ...(scope?.querySelectorAll<HTMLElement>("input, select, textarea, button[data-flow]") ?? []),
+  ].filter((field) => field.tabIndex >= 0 && field.offsetParent !== null);
+  fields[fields.indexOf(event.currentTarget) + 1]?.focus();
+}
+
+/** The id of the field that belongs to a place in the packet. */
+export function place(pointer: string): string {
+  return `at${pointer.replaceAll("/", "-")}`;
+}

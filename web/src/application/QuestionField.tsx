@@ -1,0 +1,224 @@
+import { useTranslation } from "react-i18next";
+import type { QuestionView } from "../api/client";
+import { spoken } from "../i18n/words";
+import { money } from "../parts/format";
+import { Choice, YesNo } from "./Choice";
+import { Field, goOn, place } from "./Field";
+import { at } from "./packet";
+import { dateWords, readDate, readMonth, readNumber } from "./typing";
+import type { DraftHandle } from "./useDraft";
+
+interface Props {
+  handle: DraftHandle;
+  question: QuestionView;
+  pointer: string;
+  today: string;
+}
+
+/** A question as the core declares it, drawn by its kind. */
+export function QuestionField({ handle, question, pointer, today }: Props) {
+  const label = capital(spoken(question.key));
+  const value = at(handle.draft.packet, pointer);
+  const people = handle.draft.packet.household.people;
+  const named = (id: string) => people.find((person) => person.id === id)?.givenName || id;
+  const field = (
+    shown: string,
+    read: (text: string) => unknown,
+    expected: string,
+    className: string,
+    right = false,
+  ) => <Field {...{ handle, pointer, label, shown, read, expected, className, right }} />;
+  switch (question.kind) {
+    case "text":
+    case "iban":
+      return field(String(value ?? ""), (text) => text, "", "w-72");
+    case "longText":
+      return <LongText handle={handle} pointer={pointer} label={label} value={String(value ?? "")} />;
+    case "money":
+      return field(typeof value === "number" ? money(value) : "", readNumber, "640.00", "w-36", true);
+    case "number":
+      return field(value === undefined ? "" : String(value), readNumber, "37.5", "w-28", true);
+    case "whole":
+      return field(value === undefined ? "" : String(value), whole, "3", "w-20", true);
+    case "date": {
+      const shown = dateWords(value as string);
+      return field(
+        shown,
+        (text) => (text === shown ? value : readDate(text, today, true)),
+        "14 3 26",
+        "w-40",
+      );
+    }
+    case "month":
+      return field(String(value ?? ""), readMonth, "8 2026", "w-32");
+    case "flag":
+      return <YesNo handle={handle} pointer={pointer} label={label} />;
+    case "choice":
+      return (
+        <Choice handle={handle} pointer={pointer} label={label} options={question.options} className="w-56" />
+      );
+    case "openChoice":
+      return (
+        <Choice handle={handle} pointer={pointer} label={label} options={question.options} className="w-56" />
+      );
+    case "person":
+      return (
+        <Choice
+          handle={handle}
+          pointer={pointer}
+          label={label}
+          options={people.map((person) => person.id)}
+          words={named}
+          className="w-48"
+        />
+      );
+    case "choices":
+      return (
+        <Choices handle={handle} pointer={pointer} options={question.options} value={value} label={label} />
+      );
+    case "texts":
+    case "months":
+      return (
+        <ListOfWords
+          handle={handle}
+          pointer={pointer}
+          label={label}
+          value={value}
+          months={question.kind === "months"}
+        />
+      );
+    case "flagByPerson":
+      return (
+        <span className="flex gap-4 flex-wrap">
+          {people.map((person) => (
+            <label key={person.id} className="flex items-center gap-2">
+              {named(person.id)}
+              <YesNo
+                handle={handle}
+                pointer={`${pointer}/${person.id}`}
+                label={`${label} ${named(person.id)}`}
+              />
+            </label>
+          ))}
+        </span>
+      );
+    case "moneyByQuarter":
+      return <Quarters handle={handle} pointer={pointer} today={today} />;
+    default:
+      return null;
+  }
+}
+
+export function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+function whole(text: string): number | undefined {
+  return /^\d{1,9}$/.test(text.trim()) ? Number(text) : undefined;
+}
+
+function LongText(props: { handle: DraftHandle; pointer: string; label: string; value: string }) {
+  const { handle, pointer, label, value } = props;
+  return (
+    <textarea
+      id={place(pointer)}
+      className="textarea w-full max-w-xl case"
+      rows={2}
+      aria-label={label}
+      value={value}
+      maxLength={4000}
+      onChange={(event) => handle.set(pointer, event.target.value.replace(/\s*\n\s*/g, " ") || undefined)}
+      onKeyDown={goOn}
+    />
+  );
+}
+
+function Choices(props: {
+  handle: DraftHandle;
+  pointer: string;
+  options: string[];
+  value: unknown;
+  label: string;
+}) {
+  const { handle, pointer, options, value, label } = props;
+  const chosen = Array.isArray(value) ? (value as string[]) : [];
+  return (
+    <fieldset id={place(pointer)} className="flex flex-wrap gap-x-5 gap-y-1">
+      <legend className="sr-only">{label}</legend>
+      {options.map((option) => (
+        <label key={option} className="inline-flex items-center gap-2">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={chosen.includes(option)}
+            onChange={(event) =>
+              handle.set(
+                pointer,
+                event.target.checked ? [...chosen, option] : chosen.filter((one) => one !== option),
+              )
+            }
+          />
+          {spoken(option)}
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+/** Several words or months in one field, with commas between. */
+function ListOfWords(props: {
+  handle: DraftHandle;
+  pointer: string;
+  label: string;
+  value: unknown;
+  months: boolean;
+}) {
+  const { handle, pointer, label, value, months } = props;
+  const shown = Array.isArray(value) ? value.join(", ") : "";
+  const read = (text: string) => {
+    if (text === shown) return value;
+    const parts = text
+      .split(",")
+      .map((part) => part.trim())
+      .filter(Boolean)
+      .map((part) => (months ? readMonth(part) : part));
+    return parts.includes(undefined) ? undefined : parts;
+  };
+  return (
+    <Field
+      {...{ handle, pointer, label, shown, read }}
+      expected={months ? "8 2026, 9 2026" : "one, another"}
+      className="w-96"
+    />
+  );
+}
+
+/** Earnings by calendar quarter, the last five completed ones. */
+function Quarters({ handle, pointer, today }: { handle: DraftHandle; pointer: string; today: string }) {
+  const { t } = useTranslation();
+  const now = Number(today.slice(0, 4)) * 4 + Math.floor((Number(today.slice(5, 7)) - 1) / 3);
+  const quarters = [5, 4, 3, 2, 1].map((back) => now - back);
+  return (
+    <span className="flex gap-2 flex-wrap">
+      {quarters.map((quarter) => {
+        const key = `${Math.floor(quarter / 4)}Q${(quarter % 4) + 1}`;
+        const value = at(handle.draft.packet, `${pointer}/${key}`);
+        return (
+          <label key={key} className="flex flex-col">
+            <span className="soft small">{key}</span>
+            <Field
+              handle={handle}
+              pointer={`${pointer}/${key}`}
+              label={`${t("app.amount")} ${key}`}
+              shown={typeof value === "number" ? money(value) : ""}
+              read={readNumber}
+              expected="9800"
+              className="w-28"
+              right
+            />
+          </label>
+        );
+      })}
+    </span>
+  );
+}

@@ -1,0 +1,102 @@
+/** The draft in the exchange format, as far as the screens touch it by name; all else is left as it is. */
+export interface Person {
+  id: string;
+  role?: string;
+  givenName?: string;
+  familyName?: string;
+  birthDate?: string | null;
+  sex?: string;
+  residentNumber?: string | null;
+  residentNumberMissing?: string;
+  nightsHere?: number;
+  contact?: Record<string, unknown>;
+}
+
+export interface Income {
+  id: string;
+  person?: string;
+  kind?: string;
+  amount?: number;
+  frequency?: string;
+  employer?: string;
+  hourlyRate?: number;
+  hoursPerWeek?: number;
+  [key: string]: unknown;
+}
+
+export interface Expense {
+  kind?: string;
+  amount?: number;
+  frequency?: string;
+  person?: string;
+}
+
+export interface Asset {
+  kind?: string;
+  value?: number;
+  person?: string;
+}
+
+export interface Request {
+  service: string;
+  answers?: Record<string, unknown>;
+}
+
+export interface Packet {
+  household: {
+    address?: Record<string, unknown>;
+    people: Person[];
+    expectedChildren?: number;
+    incomes: Income[];
+    noIncome: { person: string; livesOn?: string; statedOn?: string }[];
+    expenses: Expense[];
+    assets: Asset[];
+    benefits?: string[];
+  };
+  requests: Request[];
+  papers: unknown[];
+  signatures: { person: string; name?: string; on?: string; method?: string; statements?: string[] }[];
+  [key: string]: unknown;
+}
+
+export interface Draft {
+  packet: Packet;
+  typed: Record<string, string>;
+}
+
+/** The value at a JSON Pointer; undefined where there is none. */
+export function at(root: unknown, pointer: string): unknown {
+  let here = root;
+  for (const step of pointer.split("/").slice(1)) {
+    if (here === null || typeof here !== "object") return undefined;
+    here = (here as Record<string, unknown>)[step];
+  }
+  return here;
+}
+
+/** A copy with a value at a JSON Pointer; undefined takes the key away. */
+export function withValue<T>(root: T, pointer: string, value: unknown): T {
+  const copy = structuredClone(root);
+  const steps = pointer.split("/").slice(1);
+  const last = steps.pop() ?? "";
+  let here = copy as unknown as Record<string, unknown>;
+  for (const [i, step] of steps.entries()) {
+    if (here[step] === undefined || here[step] === null) {
+      here[step] = /^\d+$/.test(steps[i + 1] ?? last) ? [] : {};
+    }
+    here = here[step] as Record<string, unknown>;
+  }
+  if (value === undefined) {
+    delete here[last];
+  } else {
+    here[last] = value;
+  }
+  return copy;
+}
+
+/** The first id of a letter that nothing else uses. */
+export function freshId(letter: string, used: { id: string }[]): string {
+  let number = used.length + 1;
+  while (used.some((one) => one.id === `${letter}${number}`)) number++;
+  return `${letter}${number}`;
+}

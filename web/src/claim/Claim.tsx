@@ -1,0 +1,92 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { Link, useNavigate, useParams } from "@tanstack/react-router";
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import { api, done } from "../api/client";
+import { useSession } from "../api/session";
+import { Bar } from "../parts/Bar";
+import { KeyStrip } from "../parts/Keys";
+import { ResultBlock } from "../parts/Margin";
+import { ClaimHead } from "./ClaimHead";
+import { RecordView } from "./RecordView";
+import { WorkingView } from "./WorkingView";
+
+/** One claim: where it stands, how it works out, what happened, and its decision. */
+export function Claim() {
+  const { t } = useTranslation();
+  const { number } = useParams({ from: "/claims/$number" });
+  const session = useSession();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [view, setView] = useState<"working" | "record">("working");
+  const path = { params: { path: { number } } };
+  const claim = useQuery({
+    queryKey: ["claim", number],
+    queryFn: () => done(api.GET("/api/claims/{number}", path)),
+  });
+  const working = useQuery({
+    queryKey: ["claim", number, "working"],
+    queryFn: () => done(api.GET("/api/claims/{number}/working", path)),
+    enabled: claim.isSuccess,
+  });
+  const again = () => queries.invalidateQueries({ queryKey: ["claim", number] });
+  const take = async () => {
+    await done(api.POST("/api/claims/{number}/take", path));
+    await again();
+  };
+  const keys = [
+    { key: "Alt+W", says: t("keys.working"), act: () => setView("working") },
+    { key: "Alt+R", says: t("keys.record"), act: () => setView("record") },
+    ...(claim.data && !claim.data.holder ? [{ key: "Alt+T", says: t("keys.takeUp"), act: take }] : []),
+    { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },
+  ];
+  return (
+    <div className="h-screen flex flex-col">
+      <Bar />
+      {claim.isPending && <p className="soft p-5">{t("claim.loading")}</p>}
+      {claim.isError && (
+        <main className="p-5">
+          <h1 role="alert" className="wrong">
+            {claim.error.message}
+          </h1>
+          <p className="mt-3">
+            <Link to="/" className="plain-link">
+              {t("keys.desk")}
+            </Link>
+          </p>
+        </main>
+      )}
+      {claim.data && (
+        <div className="flex-1 min-h-0 grid grid-cols-[1fr_320px]">
+          <main className="min-w-0 overflow-y-auto">
+            <ClaimHead claim={claim.data} today={session?.today ?? claim.data.lodgedOn} onTake={take} />
+            <div className="flex gap-6 px-6 border-b border-base-300">
+              {(["working", "record"] as const).map((one) => (
+                <button
+                  key={one}
+                  type="button"
+                  aria-pressed={view === one}
+                  className={`h-10 cursor-pointer border-b-3 ${view === one ? "border-primary font-semibold" : "border-transparent"}`}
+                  onClick={() => setView(one)}
+                >
+                  {t(`claim.${one}`)}
+                </button>
+              ))}
+            </div>
+            {view === "working" && working.data && (
+              <WorkingView claim={claim.data} working={working.data} onChanged={again} />
+            )}
+            {view === "record" && <RecordView claim={claim.data} letters={working.data?.letters ?? []} />}
+          </main>
+          <aside
+            className="bg-base-200 border-l border-base-300 p-4 overflow-y-auto"
+            aria-label={t("margin.label")}
+          >
+            {working.data && <ResultBlock result={working.data.result} />}
+          </aside>
+        </div>
+      )}
+      <KeyStrip keys={keys} />
+    </div>
+  );
+}

@@ -1,0 +1,87 @@
+import { scaleTime } from "d3-scale";
+import { useMemo } from "react";
+import { useTranslation } from "react-i18next";
+import type { ClaimView } from "../api/client";
+import { addDays, day, shortDay } from "../parts/format";
+import { PeopleTokens } from "../parts/PeopleTokens";
+import { TurnLine } from "../parts/TurnLine";
+import { TurnMark } from "../parts/TurnMark";
+import { useWidth } from "../parts/useWidth";
+
+interface Props {
+  claim: ClaimView;
+  today: string;
+  onTake: () => void;
+}
+
+interface PacketPeople {
+  household?: { people?: { id: string }[] };
+}
+
+/** Whose claim it is, its life on a calendar, and the next step. */
+export function ClaimHead({ claim, today, onTake }: Props) {
+  const { t } = useTranslation();
+  const [place, width] = useWidth();
+  const scale = useMemo(
+    () =>
+      scaleTime()
+        .domain([
+          day(addDays(claim.lodgedOn, -1)),
+          day(addDays(claim.dueOn > today ? claim.dueOn : today, 4)),
+        ])
+        .range([0, Math.max(200, width)]),
+    [claim.lodgedOn, claim.dueOn, today, width],
+  );
+  const people = (claim.packet as PacketPeople).household?.people ?? [];
+  return (
+    <header className="px-6 pt-4 pb-3 border-b border-base-300">
+      <div className="flex justify-between gap-6 items-start">
+        <div>
+          <h1 className="case text-[1.7rem] leading-tight">{claim.householdName}</h1>
+          <p>
+            {claim.title} <span className="case soft">{claim.number}</span>
+            {claim.town ? <span className="soft">, {claim.town}</span> : null}
+          </p>
+        </div>
+        <PeopleTokens people={people} today={today} />
+      </div>
+      <div ref={place} className="mt-2 relative">
+        <TurnLine
+          stretches={claim.stretches}
+          turn={claim.turn}
+          lodgedOn={claim.lodgedOn}
+          dueOn={claim.dueOn}
+          today={today}
+          scale={scale}
+          height={34}
+          late={claim.dueOn < today && claim.turn !== "over"}
+        />
+        <span
+          className="absolute top-0 bottom-0 w-[2px] bg-current"
+          style={{ left: scale(day(today)) - 1 }}
+          aria-hidden="true"
+        />
+      </div>
+      <div className="flex justify-between items-center gap-4">
+        <p className="small soft">
+          {t("claim.lodged", { date: shortDay(claim.lodgedOn) })} ·{" "}
+          {t("claim.worked", { count: claim.worked })} · {t("claim.stood", { count: claim.stood })} ·{" "}
+          {t("claim.due", { date: shortDay(claim.dueOn) })}
+        </p>
+        <p className="flex items-center gap-3">
+          {claim.holder && <span className="soft small">{t("claim.heldBy", { name: claim.holder })}</span>}
+          {claim.next && (
+            <span>
+              <TurnMark turn={claim.turn} /> {claim.next.words}
+            </span>
+          )}
+          {!claim.holder && (
+            <button type="button" className="btn btn-primary btn-sm" onClick={onTake}>
+              {t("claim.takeUp")}
+            </button>
+          )}
+        </p>
+      </div>
+    </header>
+  );
+}

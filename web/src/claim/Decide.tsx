@@ -1,0 +1,139 @@
+import { useRef, useState } from "react";
+import { useTranslation } from "react-i18next";
+import { api, type ClaimView, done, type Schemas } from "../api/client";
+import { useSession } from "../api/session";
+import { shortDay } from "../parts/format";
+
+interface Props {
+  claim: ClaimView;
+  working: Schemas["Working"];
+  onChanged: () => void;
+}
+
+/** The decision: as computed, or otherwise with a senior's reason; the letter is read before it goes out. */
+export function Decide({ claim, working, onChanged }: Props) {
+  const { t } = useTranslation();
+  const session = useSession();
+  const letter = useRef<HTMLDialogElement>(null);
+  const computed = working.result.outcome;
+  const [otherwise, setOtherwise] = useState(false);
+  const [reason, setReason] = useState("");
+  const [refusal, setRefusal] = useState("");
+  const [shown, setShown] = useState(false);
+  const grant = (computed === "entitled") !== otherwise;
+  const what = t(grant ? "claim.grant" : "claim.refuse");
+
+  if (working.decision) {
+    const decision = working.decision;
+    return (
+      <section>
+        <h2 className="head">{t("claim.decision")}</h2>
+        <p className="case text-xl">
+          {t("claim.decided", {
+            outcome: t(`claim.${decision.outcome}`),
+            name: decision.by,
+            date: shortDay(decision.at),
+          })}
+        </p>
+        {decision.reason && <p>{decision.reason}</p>}
+        {working.letters.map((one) => (
+          <p key={one.id}>
+            <a className="plain-link" href={`/api/letters/${one.id}`} target="_blank" rel="noreferrer">
+              {t(`claim.letter.${one.kind}`)}, {shortDay(one.writtenOn)}
+            </a>
+          </p>
+        ))}
+      </section>
+    );
+  }
+  if (claim.state !== "open") return null;
+  if (computed === "unknown") {
+    return (
+      <section>
+        <h2 className="head">{t("claim.decision")}</h2>
+        <p>{t("claim.cantDecide")}</p>
+      </section>
+    );
+  }
+
+  const decide = async () => {
+    try {
+      await done(
+        api.POST("/api/claims/{number}/decision", {
+          params: { path: { number: claim.number } },
+          body: { version: claim.version, grant, reason: reason || undefined },
+        }),
+      );
+      letter.current?.close();
+      onChanged();
+    } catch (problem) {
+      letter.current?.close();
+      setRefusal((problem as Error).message);
+    }
+  };
+
+  return (
+    <section>
+      <h2 className="head">{t("claim.decision")}</h2>
+      <p className="case text-lg">{t("claim.asComputed", { outcome: t(`margin.${computed}`) })}</p>
+      {session?.role === "senior caseworker" && (
+        <label className="flex items-center gap-2 my-2">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={otherwise}
+            onChange={(event) => setOtherwise(event.target.checked)}
+          />
+          {t("claim.otherwise")}
+        </label>
+      )}
+      {otherwise && (
+        <label className="flex flex-col max-w-xl mb-2">
+          {t("claim.reason")}
+          <textarea
+            className="textarea w-full"
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+          />
+        </label>
+      )}
+      <p role="alert" className="wrong">
+        {refusal}
+      </p>
+      <button
+        type="button"
+        className="btn btn-primary mt-2"
+        onClick={() => {
+          setShown(true);
+          letter.current?.showModal();
+        }}
+      >
+        {what} — {t("claim.preview")}
+      </button>
+      <dialog
+        ref={letter}
+        className="modal"
+        aria-label={t("claim.letterTitle", { name: claim.householdName })}
+      >
+        <div className="modal-box max-w-4xl h-[92vh] flex flex-col">
+          <h2 className="case text-lg mb-2">{t("claim.letterTitle", { name: claim.householdName })}</h2>
+          {shown && (
+            <iframe
+              className="flex-1 border border-base-300 bg-white"
+              title={t("claim.letterTitle", { name: claim.householdName })}
+              src={`/api/claims/${claim.number}/letter-preview?grant=${grant}#toolbar=0`}
+            />
+          )}
+          <div className="mt-3 flex justify-end gap-3">
+            <button type="button" className="btn" onClick={() => letter.current?.close()}>
+              {t("claim.cancel")}
+            </button>
+            <button type="button" className="btn btn-primary" onClick={decide}>
+              {t("claim.send", { what, name: claim.householdName })}
+            </button>
+          </div>
+        </div>
+      </dialog>
+    </section>
+  );
+}

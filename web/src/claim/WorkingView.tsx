@@ -1,0 +1,87 @@
+import { useTranslation } from "react-i18next";
+import type { ClaimView, Schemas } from "../api/client";
+import { money } from "../parts/format";
+import { Decide } from "./Decide";
+import { WantedItem } from "./WantedItem";
+
+interface Props {
+  claim: ClaimView;
+  working: Schemas["Working"];
+  onChanged: () => void;
+}
+
+/** The tests in order with every number, the sum line by line, and the decision at the foot. */
+export function WorkingView({ claim, working, onChanged }: Props) {
+  const { t } = useTranslation();
+  const result = working.result;
+  const wanted = claim.items.filter((item) => item.owner !== "ours");
+  return (
+    <div className="px-6 py-4 flex flex-col gap-6">
+      {wanted.length > 0 && (
+        <section>
+          <h2 className="head">
+            <span>{t("claim.items")}</span>
+            <span>{wanted.length}</span>
+          </h2>
+          <ul>
+            {wanted.map((item) => (
+              <WantedItem key={item.id} item={item} number={claim.number} onChanged={onChanged} />
+            ))}
+          </ul>
+        </section>
+      )}
+      <section>
+        <h2 className="head">{t("claim.tests")}</h2>
+        <table className="w-full">
+          <thead className="soft small text-left">
+            <tr>
+              <td />
+              <td />
+              <th className="font-normal text-right">{t("claim.measured")}</th>
+              <th className="font-normal text-right">{t("claim.limit")}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {result.tests.map((test) => (
+              <tr key={test.id} className="border-b border-base-300 align-top">
+                <td className="py-1.5 pr-3 w-28">
+                  <span
+                    className={
+                      test.outcome === "notMet" ? "wrong" : test.outcome === "unknown" ? "font-bold" : ""
+                    }
+                  >
+                    {t(`margin.outcome.${test.outcome}`)}
+                  </span>
+                  <span className="block soft text-[0.76rem]">{test.id}</span>
+                </td>
+                <td className="py-1.5 pr-3">{test.because}</td>
+                <td className="case py-1.5 text-right whitespace-nowrap">{number(test.measured)}</td>
+                <td className="case py-1.5 pl-4 text-right whitespace-nowrap">{number(test.limit)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
+      {result.working.length > 0 && (
+        <section className="max-w-md">
+          <h2 className="head">{t("claim.sum")}</h2>
+          {result.working.map((line) => (
+            <p key={line.label} className="flex justify-between gap-4">
+              <span>{line.label}</span>
+              <span className="case">{money(line.amount)}</span>
+            </p>
+          ))}
+        </section>
+      )}
+      {result.notes.map((note) => (
+        <p key={note.code}>{note.text}</p>
+      ))}
+      <Decide claim={claim} working={working} onChanged={onChanged} />
+    </div>
+  );
+}
+
+function number(value: number | null | undefined): string {
+  if (value == null) return "";
+  return Number.isInteger(value) && Math.abs(value) < 100 ? String(value) : money(value);
+}

@@ -1,0 +1,138 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useNavigate } from "@tanstack/react-router";
+import { scaleTime } from "d3-scale";
+import { useMemo, useState } from "react";
+import { useTranslation } from "react-i18next";
+import { api, done, type Row } from "../api/client";
+import { Bar } from "../parts/Bar";
+import { addDays, day } from "../parts/format";
+import { KeyStrip } from "../parts/Keys";
+import { useWidth } from "../parts/useWidth";
+import { AxisHead } from "./AxisHead";
+import { DeskRow } from "./DeskRow";
+import { Drafts } from "./Drafts";
+import { ImportPacket } from "./ImportPacket";
+import { Peek } from "./Peek";
+import { Rounds } from "./Rounds";
+
+const DAYS_BACK = 14;
+const DAYS_AHEAD = 33;
+
+/** The day's work on one calendar: every claim's turn line, and the tide above on the same axis. */
+export function Desk() {
+  const { t } = useTranslation();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const desk = useQuery({
+    queryKey: ["desk"],
+    queryFn: () => done(api.GET("/api/desk")),
+    refetchInterval: 30_000,
+  });
+  const drafts = useQuery({ queryKey: ["drafts"], queryFn: () => done(api.GET("/api/applications")) });
+  const [round, setRound] = useState("");
+  const [chosen, setChosen] = useState(0);
+  const [importing, setImporting] = useState(false);
+  const [axis, width] = useWidth();
+
+  const today = desk.data?.today ?? new Date().toISOString().slice(0, 10);
+  const scale = useMemo(
+    () =>
+      scaleTime()
+        .domain([day(addDays(today, -DAYS_BACK)), day(addDays(today, DAYS_AHEAD))])
+        .range([0, Math.max(200, width)]),
+    [today, width],
+  );
+  const rows = useMemo(() => inRound(desk.data?.rows ?? [], round), [desk.data, round]);
+  const index = Math.min(chosen, Math.max(0, rows.length - 1));
+  const row: Row | undefined = rows[index];
+
+  const take = async () => {
+    const fresh = await done(api.POST("/api/applications"));
+    queries.setQueryData(["application", fresh.id], fresh);
+    navigate({ to: "/applications/$id", params: { id: fresh.id } });
+  };
+  const open = (number: string) => navigate({ to: "/claims/$number", params: { number } });
+  const takeUp = async (one: Row) => {
+    await done(api.POST("/api/claims/{number}/take", { params: { path: { number: one.number } } }));
+    await queries.invalidateQueries({ queryKey: ["desk"] });
+  };
+
+  const keys = [
+    { key: "ArrowDown", says: t("keys.move"), act: () => setChosen(Math.min(rows.length - 1, index + 1)) },
+    { key: "ArrowUp", says: t("keys.move"), act: () => setChosen(Math.max(0, index - 1)) },
+    { key: "Alt+O", says: t("keys.open"), act: () => row && open(row.number) },
+    { key: "Alt+T", says: t("keys.takeUp"), act: () => row && !row.holder && takeUp(row) },
+    { key: "Alt+N", says: t("keys.take"), act: take },
+    { key: "Alt+I", says: t("keys.import"), act: () => setImporting(true) },
+  ];
+
+  return (
+    <div className="h-screen flex flex-col">
+      <Bar />
+      <div className="flex-1 min-h-0 grid grid-cols-[1fr_300px]">
+        <main className="min-w-0 flex flex-col">
+          <h1 className="sr-only">{t("desk.title")}</h1>
+          <div className="flex items-center gap-2 px-5 h-[52px] border-b border-base-300">
+            <Rounds
+              rows={desk.data?.rows ?? []}
+              drafts={drafts.data?.length ?? 0}
+              round={round}
+              onRound={setRound}
+            />
+            <span className="ml-auto flex gap-2">
+              <button type="button" className="btn btn-sm" onClick={() => setImporting(true)}>
+                {t("desk.import")}
+              </button>
+              <button type="button" className="btn btn-sm btn-primary" onClick={take}>
+                {t("desk.take")}
+              </button>
+            </span>
+          </div>
+          {desk.isError && (
+            <p role="alert" className="wrong p-5">
+              {t("desk.failed", { message: desk.error.message })}
+            </p>
+          )}
+          {desk.isPending && <p className="soft p-5">{t("desk.loading")}</p>}
+          {round === "drafts" ? (
+            <Drafts drafts={drafts.data ?? []} />
+          ) : (
+            <div className="flex-1 min-h-0 overflow-y-auto">
+              <AxisHead axis={axis} page={desk.data} today={today} scale={scale} />
+              <ul aria-label={t("desk.rows")}>
+                {rows.map((one, i) => (
+                  <DeskRow
+                    key={one.number}
+                    row={one}
+                    today={today}
+                    scale={scale}
+                    chosen={i === index}
+                    onChoose={() => setChosen(i)}
+                    onOpen={() => open(one.number)}
+                  />
+                ))}
+              </ul>
+              {desk.data && rows.length === 0 && <p className="soft p-5">{t("desk.empty")}</p>}
+              {desk.data?.more && <p className="soft p-5">{t("desk.more")}</p>}
+            </div>
+          )}
+        </main>
+        <aside
+          className="bg-base-200 border-l border-base-300 p-4 overflow-y-auto"
+          aria-label={t("desk.next")}
+        >
+          {round !== "drafts" && row && (
+            <Peek row={row} onOpen={() => open(row.number)} onTakeUp={() => takeUp(row)} />
+          )}
+        </aside>
+      </div>
+      <KeyStrip keys={keys} />
+      {importing && <ImportPacket onClose={() => setImporting(false)} />}
+    </div>
+  );
+}
+
+/** The claims of a round: all, or those with one next step. */
+function inRound(rows: Row[], round: string): Row[] {
+  return round === "" || round === "drafts" ? rows : rows.filter((row) => row.next?.words === round);
+}

@@ -1,0 +1,63 @@
+import type { ScaleTime } from "d3-scale";
+import { useEffect, useRef } from "react";
+import type { Row } from "../api/client";
+import { day } from "../parts/format";
+import { TurnLine } from "../parts/TurnLine";
+import { TurnMark } from "../parts/TurnMark";
+import { COLUMNS } from "./AxisHead";
+
+interface Props {
+  row: Row;
+  today: string;
+  scale: ScaleTime<number, number>;
+  chosen: boolean;
+  onChoose: () => void;
+  onOpen: () => void;
+}
+
+const HEIGHT = 38;
+
+/** A claim on the desk: whose it is, its turn line on the shared axis, and the next step. */
+export function DeskRow({ row, today, scale, chosen, onChoose, onOpen }: Props) {
+  const place = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (chosen) place.current?.scrollIntoView({ block: "nearest" });
+  }, [chosen]);
+  return (
+    <li ref={place} className="border-b border-base-300 relative">
+      <button
+        type="button"
+        aria-current={chosen}
+        className={`${COLUMNS} w-full h-[38px] items-center text-left cursor-pointer border-l-3 ${chosen ? "bg-(--chosen) border-primary" : "border-transparent"}`}
+        onClick={onChoose}
+        onDoubleClick={onOpen}
+        onFocus={onChoose}
+      >
+        <span className="pl-[17px] leading-[1.1] overflow-hidden whitespace-nowrap text-ellipsis">
+          <span className="case block overflow-hidden text-ellipsis">{row.householdName}</span>
+          <span className="block text-[0.76rem] soft">{row.title}</span>
+        </span>
+        <span className="block relative h-[38px]">
+          <span
+            className="absolute top-0 bottom-0 w-[2px] bg-current"
+            style={{ left: scale(day(today)) - 1 }}
+            aria-hidden="true"
+          />
+          <TurnLine
+            stretches={row.stretches}
+            turn={row.turn}
+            lodgedOn={row.lodgedOn}
+            dueOn={row.dueOn}
+            today={today}
+            scale={scale}
+            height={HEIGHT}
+            late={row.workingDaysLeft < 0}
+          />
+        </span>
+        <span className="pl-4 pr-3 overflow-hidden whitespace-nowrap text-ellipsis">
+          <TurnMark turn={row.turn} /> {row.next?.words ?? ""}
+        </span>
+      </button>
+    </li>
+  );
+}

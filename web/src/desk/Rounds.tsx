@@ -1,0 +1,38 @@
+import { useTranslation } from "react-i18next";
+import type { Row } from "../api/client";
+
+interface Props {
+  rows: Row[];
+  drafts: number;
+  round: string;
+  onRound: (round: string) => void;
+}
+
+/** The work grouped by its next step. */
+export function Rounds({ rows, drafts, round, onRound }: Props) {
+  const { t } = useTranslation();
+  const steps = new Map<string, number>();
+  for (const row of rows) {
+    if (row.next) steps.set(row.next.words, (steps.get(row.next.words) ?? 0) + 1);
+  }
+  const all: [string, string, number][] = [
+    ["", t("desk.all"), rows.length],
+    ...[...steps].map(([words, count]): [string, string, number] => [words, words, count]),
+    ["drafts", t("desk.drafts"), drafts],
+  ];
+  return (
+    <div className="flex gap-4 whitespace-nowrap overflow-x-auto">
+      {all.map(([key, words, count]) => (
+        <button
+          key={key}
+          type="button"
+          aria-pressed={round === key}
+          className={`cursor-pointer h-[51px] border-b-3 ${round === key ? "border-primary font-semibold" : "border-transparent"}`}
+          onClick={() => onRound(key)}
+        >
+          {words} <span className="case">{count}</span>
+        </button>
+      ))}
+    </div>
+  );
+}

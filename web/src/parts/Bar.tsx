@@ -1,0 +1,59 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { Link, useNavigate } from "@tanstack/react-router";
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import { send } from "../api/client";
+import { useSession } from "../api/session";
+import { shortDay } from "./format";
+
+/** The bar: where one is, the finder, the date and who one is. */
+export function Bar() {
+  const { t } = useTranslation();
+  const session = useSession();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [sought, setSought] = useState("");
+  const [night, setNight] = useState(document.documentElement.dataset.theme === "brack-night");
+  const signOut = async () => {
+    await send("/api/sign-out", "");
+    queries.clear();
+    navigate({ to: "/sign-in" });
+  };
+  const turn = () => {
+    document.documentElement.dataset.theme = night ? "brack" : "brack-night";
+    setNight(!night);
+  };
+  return (
+    <header className="h-12 bg-neutral text-neutral-content flex items-center gap-6 px-5 shrink-0">
+      <Link to="/" className="case text-[1.35rem] tracking-tight">
+        civi<span className="text-[#7CCBB7]">tane</span>
+      </Link>
+      <nav aria-label={t("bar.main")}>
+        <Link to="/">{t("bar.desk")}</Link>
+      </nav>
+      <form
+        className="ml-auto"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (sought.trim()) navigate({ to: "/claims/$number", params: { number: sought.trim() } });
+        }}
+      >
+        <input
+          className="bg-transparent border border-[#55625f] rounded-sm px-3 h-8 w-72 placeholder:text-[#a5b3ae]"
+          placeholder={t("bar.find")}
+          aria-label={t("bar.find")}
+          value={sought}
+          onChange={(event) => setSought(event.target.value)}
+        />
+      </form>
+      <span>{session ? shortDay(session.today) : ""}</span>
+      <span title={session?.role ?? ""}>{session?.name}</span>
+      <button type="button" className="cursor-pointer" onClick={turn}>
+        {t(night ? "bar.day" : "bar.night")}
+      </button>
+      <button type="button" className="cursor-pointer" onClick={signOut}>
+        {t("bar.signOut")}
+      </button>
+    </header>
+  );
+}

@@ -1,0 +1,169 @@
+import type { TFunction } from "i18next";
+import { useTranslation } from "react-i18next";
+import type { Margin as MarginData, ResultView } from "../api/client";
+import { spoken } from "../i18n/words";
+import { fullDay, money } from "./format";
+import { Measure } from "./Measure";
+
+type TestView = ResultView["tests"][number];
+
+interface Props {
+  margin?: MarginData;
+  onGoTo?: (pointer: string) => void;
+}
+
+/** What the facts lead to as they stand, worked out afresh. */
+export function Margin({ margin, onGoTo }: Props) {
+  const { t } = useTranslation();
+  return (
+    <div aria-live="polite" className="flex flex-col gap-5">
+      {margin && margin.doubts.length > 0 && (
+        <section>
+          <h2 className="head">{t("margin.doubts")}</h2>
+          {margin.doubts.map((doubt) => (
+            <button
+              key={doubt.pointer}
+              type="button"
+              className="block text-left mb-2 border-l-4 border-error pl-2 cursor-pointer"
+              onClick={() => onGoTo?.(doubt.pointer)}
+            >
+              {doubt.words}
+            </button>
+          ))}
+        </section>
+      )}
+      {margin && margin.results.length === 0 && <p className="soft">{t("margin.nothing")}</p>}
+      {margin?.results.map((result, i) => (
+        <ResultBlock key={`${result.service}${i}`} result={result} onGoTo={onGoTo} />
+      ))}
+      {margin && margin.alsoLikely.length > 0 && (
+        <section>
+          <h2 className="head">{t("margin.alsoLikely")}</h2>
+          <ul className="small">
+            {margin.alsoLikely.slice(0, 6).map((likely) => (
+              <li key={likely.service} className="mb-1">
+                <span className="case">{likely.title}</span>
+                {likely.missing.length > 0 && (
+                  <span className="soft">
+                    {" — "}
+                    {t("margin.stillToKnow", { what: likely.missing.slice(0, 3).map(said).join(", ") })}
+                  </span>
+                )}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  );
+}
+
+export function said(subject: string): string {
+  const last = subject.slice(subject.lastIndexOf("/") + 1);
+  return spoken(last.split(":")[0]);
+}
+
+export function ResultBlock({ result, onGoTo }: { result: ResultView; onGoTo?: (pointer: string) => void }) {
+  const { t } = useTranslation();
+  const changes = result.tests.filter((test) => test.change);
+  return (
+    <section aria-label={result.title}>
+      <h2 className="head">
+        <span>{result.title}</span>
+        <span>{t("margin.book", { book: result.book })}</span>
+      </h2>
+      <p className={`case text-[1.5rem] leading-tight ${result.outcome === "notEntitled" ? "wrong" : ""}`}>
+        {t(`margin.${result.outcome}`)}
+      </p>
+      {result.route && <p className="wrong">{t(`margin.${result.route}`)}</p>}
+      {result.hold && <p>{t(`margin.hold.${result.hold}`)}</p>}
+      <Amounts result={result} />
+      <ul className="mt-2">
+        {result.tests.map((test) => (
+          <TestRow key={test.id} test={test} onGoTo={onGoTo} />
+        ))}
+      </ul>
+      {changes.length > 0 && (
+        <div className="mt-2">
+          <h3 className="soft small">{t("margin.wouldChange")}</h3>
+          {changes.map((test) => (
+            <p key={test.id}>{test.change}</p>
+          ))}
+        </div>
+      )}
+    </section>
+  );
+}
+
+function TestRow({ test, onGoTo }: { test: TestView; onGoTo?: (pointer: string) => void }) {
+  const { t } = useTranslation();
+  const first = test.missing.find((subject) => subject.startsWith("/")) ?? test.needs[0];
+  const compared = test.measured != null && test.limit != null;
+  return (
+    <li className="border-t border-base-300 py-1.5">
+      <button
+        type="button"
+        className="block w-full text-left cursor-pointer disabled:cursor-default"
+        onClick={() => first && onGoTo?.(first)}
+        disabled={!onGoTo || !first}
+      >
+        <span className="flex justify-between gap-2 small">
+          <span className="soft">{test.id}</span>
+          <span
+            className={
+              test.outcome === "notMet" ? "wrong" : test.outcome === "unknown" ? "font-semibold" : "soft"
+            }
+          >
+            {t(`margin.outcome.${test.outcome}`)}
+          </span>
+        </span>
+        {compared && test.limit !== 0 && (
+          <span className="flex justify-between items-end gap-2">
+            <Measure measured={test.measured ?? 0} limit={test.limit ?? 0} met={test.outcome === "met"} />
+            <span className="case small whitespace-nowrap">{distance(test, t)}</span>
+          </span>
+        )}
+        {(test.outcome === "notMet" || test.outcome === "unknown") && (
+          <span className="block leading-snug">{test.because}</span>
+        )}
+      </button>
+    </li>
+  );
+}
+
+function distance(test: TestView, t: TFunction): string {
+  const gap = (test.measured ?? 0) - (test.limit ?? 0);
+  const whole = Number.isInteger(test.measured) && Number.isInteger(test.limit) && Math.abs(gap) < 30;
+  const n = whole ? String(Math.abs(gap)) : money(Math.abs(gap));
+  if (gap === 0) return t("margin.exact");
+  return gap < 0 ? t("margin.under", { n }) : t("margin.over", { n });
+}
+
+function Amounts({ result }: { result: ResultView }) {
+  const entries = Object.entries(result.amounts as Record<string, unknown>);
+  if (entries.length === 0) return null;
+  return (
+    <dl className="mt-1">
+      {entries.map(([key, value]) => (
+        <div key={key} className="flex justify-between gap-3">
+          <dt className="soft">{spoken(key)}</dt>
+          <dd className="case text-right">{amountWords(value)}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** An amount of a result in words and figures. */
+export function amountWords(value: unknown): string {
+  if (typeof value === "number") return Number.isInteger(value) && value < 100 ? String(value) : money(value);
+  if (typeof value === "boolean") return value ? "yes" : "no";
+  if (typeof value === "string") return /^\d{4}-\d\d-\d\d$/.test(value) ? fullDay(value) : spoken(value);
+  if (Array.isArray(value)) return value.map(amountWords).join(", ");
+  if (value && typeof value === "object") {
+    return Object.entries(value)
+      .map(([key, part]) => `${key}: ${amountWords(part)}`)
+      .join(", ");
+  }
+  return "";
+}
