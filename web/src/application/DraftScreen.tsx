@@ -5,7 +5,7 @@ import { useTranslation } from "react-i18next";
 import { type ApplicationView, api, done, type Schemas } from "../api/client";
 import { clockTime } from "../parts/format";
 import { KeyStrip } from "../parts/Keys";
-import { Margin } from "../parts/Margin";
+import { Margin, namesOf } from "../parts/Margin";
 import { Conflict } from "./Conflict";
 import { place } from "./Field";
 import { gaps, partOf } from "./gaps";
@@ -62,10 +62,12 @@ export function DraftScreen({ view, offers, today }: Props) {
 
   const keys = [
     { key: "Enter", says: t("keys.next") },
+    { key: "Alt+1…6", says: t("keys.parts") },
     ...PARTS.map((_, i) => ({
       key: `Alt+${i + 1}`,
       says: t(`app.parts.${PARTS[i]}`).toLowerCase(),
       act: () => setPart(PARTS[i]),
+      quiet: true,
     })),
     ...(part === "who" ? [{ key: "Alt+P", says: t("keys.person"), act: () => addPerson(handle) }] : []),
     ...(part === "money" ? [{ key: "Alt+M", says: t("keys.income"), act: () => addIncome(handle) }] : []),
@@ -135,7 +137,11 @@ export function DraftScreen({ view, offers, today }: Props) {
           className="bg-base-200 border-l border-base-300 p-4 overflow-y-auto"
           aria-label={t("margin.label")}
         >
-          <Margin margin={handle.margin} onGoTo={goTo} />
+          <Margin
+            margin={handle.margin}
+            onGoTo={goTo}
+            names={namesOf(handle.draft.packet.household.people)}
+          />
         </aside>
       </div>
       <KeyStrip keys={keys} />

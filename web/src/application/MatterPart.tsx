@@ -195,6 +195,7 @@ function Rows({
               <div key={part.key} className="flex flex-col">
                 <span className="soft small">{capital(spoken(part.key))}</span>
                 <QuestionField
+                  narrow
                   handle={handle}
                   question={part}
                   pointer={`${pointer}/${i}/${part.key}`}

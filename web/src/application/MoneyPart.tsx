@@ -46,7 +46,7 @@ const ASSETS = [
   "business",
   "other",
 ];
-const INCOME_COLUMNS = "grid-cols-[8rem_9.5rem_8rem_8.5rem_1fr_6.5rem_1.6rem]";
+const INCOME_COLUMNS = "grid-cols-[6.5rem_8.5rem_6.5rem_7.5rem_1fr_6rem_1.4rem]";
 const EXPENSE_COLUMNS = "grid-cols-[9.5rem_8rem_8.5rem_1fr_1.6rem]";
 
 /** Money in, money out and what is owned: one row a source. */

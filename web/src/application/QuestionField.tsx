@@ -13,10 +13,12 @@ interface Props {
   question: QuestionView;
   pointer: string;
   today: string;
+  /** Among others in one row. */
+  narrow?: boolean;
 }
 
 /** A question as the core declares it, drawn by its kind. */
-export function QuestionField({ handle, question, pointer, today }: Props) {
+export function QuestionField({ handle, question, pointer, today, narrow }: Props) {
   const label = capital(spoken(question.key));
   const value = at(handle.draft.packet, pointer);
   const people = handle.draft.packet.household.people;
@@ -31,7 +33,7 @@ export function QuestionField({ handle, question, pointer, today }: Props) {
   switch (question.kind) {
     case "text":
     case "iban":
-      return field(String(value ?? ""), (text) => text, "", "w-72");
+      return field(String(value ?? ""), (text) => text, "", narrow ? "w-40" : "w-72");
     case "longText":
       return <LongText handle={handle} pointer={pointer} label={label} value={String(value ?? "")} />;
     case "money":

@@ -6,8 +6,9 @@ import { api, done } from "../api/client";
 import { useSession } from "../api/session";
 import { Bar } from "../parts/Bar";
 import { KeyStrip } from "../parts/Keys";
-import { ResultBlock } from "../parts/Margin";
+import { namesOf, ResultBlock } from "../parts/Margin";
 import { ClaimHead } from "./ClaimHead";
+import { peopleOf } from "./people";
 import { RecordView } from "./RecordView";
 import { WorkingView } from "./WorkingView";
 
@@ -38,6 +39,7 @@ export function Claim() {
     { key: "Alt+W", says: t("keys.working"), act: () => setView("working") },
     { key: "Alt+R", says: t("keys.record"), act: () => setView("record") },
     ...(claim.data && !claim.data.holder ? [{ key: "Alt+T", says: t("keys.takeUp"), act: take }] : []),
+    { key: "Alt+G", says: t("keys.decide"), act: () => document.getElementById("decide")?.click() },
     { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },
   ];
   return (
@@ -82,7 +84,9 @@ export function Claim() {
             className="bg-base-200 border-l border-base-300 p-4 overflow-y-auto"
             aria-label={t("margin.label")}
           >
-            {working.data && <ResultBlock result={working.data.result} />}
+            {working.data && (
+              <ResultBlock result={working.data.result} names={namesOf(peopleOf(claim.data))} />
+            )}
           </aside>
         </div>
       )}

@@ -7,15 +7,12 @@ import { PeopleTokens } from "../parts/PeopleTokens";
 import { TurnLine } from "../parts/TurnLine";
 import { TurnMark } from "../parts/TurnMark";
 import { useWidth } from "../parts/useWidth";
+import { peopleOf } from "./people";
 
 interface Props {
   claim: ClaimView;
   today: string;
   onTake: () => void;
-}
-
-interface PacketPeople {
-  household?: { people?: { id: string }[] };
 }
 
 /** Whose claim it is, its life on a calendar, and the next step. */
@@ -32,7 +29,7 @@ export function ClaimHead({ claim, today, onTake }: Props) {
         .range([0, Math.max(200, width)]),
     [claim.lodgedOn, claim.dueOn, today, width],
   );
-  const people = (claim.packet as PacketPeople).household?.people ?? [];
+  const people = peopleOf(claim);
   return (
     <header className="px-6 pt-4 pb-3 border-b border-base-300">
       <div className="flex justify-between gap-6 items-start">

@@ -103,6 +103,7 @@ export function Decide({ claim, working, onChanged }: Props) {
       <button
         type="button"
         className="btn btn-primary mt-2"
+        id="decide"
         onClick={() => {
           setShown(true);
           letter.current?.showModal();

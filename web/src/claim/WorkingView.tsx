@@ -1,7 +1,9 @@
 import { useTranslation } from "react-i18next";
 import type { ClaimView, Schemas } from "../api/client";
 import { money } from "../parts/format";
+import { namesOf, testName } from "../parts/Margin";
 import { Decide } from "./Decide";
+import { peopleOf } from "./people";
 import { WantedItem } from "./WantedItem";
 
 interface Props {
@@ -14,6 +16,7 @@ interface Props {
 export function WorkingView({ claim, working, onChanged }: Props) {
   const { t } = useTranslation();
   const result = working.result;
+  const names = namesOf(peopleOf(claim));
   const wanted = claim.items.filter((item) => item.owner !== "ours");
   return (
     <div className="px-6 py-4 flex flex-col gap-6">
@@ -46,13 +49,11 @@ export function WorkingView({ claim, working, onChanged }: Props) {
               <tr key={test.id} className="border-b border-base-300 align-top">
                 <td className="py-1.5 pr-3 w-28">
                   <span
-                    className={
-                      test.outcome === "notMet" ? "wrong" : test.outcome === "unknown" ? "font-bold" : ""
-                    }
+                    className={test.outcome === "notMet" || test.outcome === "unknown" ? "font-bold" : ""}
                   >
                     {t(`margin.outcome.${test.outcome}`)}
                   </span>
-                  <span className="block soft text-[0.76rem]">{test.id}</span>
+                  <span className="block soft text-[0.76rem]">{testName(test.id, names)}</span>
                 </td>
                 <td className="py-1.5 pr-3">{test.because}</td>
                 <td className="case py-1.5 text-right whitespace-nowrap">{number(test.measured)}</td>

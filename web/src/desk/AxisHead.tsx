@@ -60,7 +60,7 @@ export function AxisHead({ axis, page, today, scale }: Props) {
         <li className="flex gap-3">
           {["ours", "household", "thirdParty"].map((turn) => (
             <span key={turn} className="whitespace-nowrap">
-              <TurnMark turn={turn} /> {t(`turn.${turn}`).replace(/^a third/, "a third")}
+              <TurnMark turn={turn} /> {t(`turn.${turn}`)}
             </span>
           ))}
         </li>

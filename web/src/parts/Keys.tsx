@@ -6,6 +6,8 @@ export interface KeyAction {
   key: string;
   says: string;
   act?: () => void;
+  /** Not on the strip, only in the list of all keys. */
+  quiet?: boolean;
 }
 
 function matches(event: KeyboardEvent, key: string): boolean {
@@ -37,9 +39,10 @@ export function KeyStrip({ keys }: { keys: KeyAction[] }) {
     window.addEventListener("keydown", pressed);
     return () => window.removeEventListener("keydown", pressed);
   }, [latest]);
+  const shown = keys.filter((one) => !one.quiet);
   return (
     <footer className="h-[34px] bg-neutral text-neutral-content flex items-center gap-5 px-5 small shrink-0 overflow-hidden whitespace-nowrap">
-      {keys.map((one) => (
+      {shown.map((one) => (
         <span key={one.key} className="flex items-center gap-1.5">
           <kbd className="key">{one.key.replace("Arrow", "").replace("+", " ")}</kbd>
           {one.says}

@@ -10,10 +10,14 @@ type TestView = ResultView["tests"][number];
 interface Props {
   margin?: MarginData;
   onGoTo?: (pointer: string) => void;
+  /** What the people are called, by their ids. */
+  names: Names;
 }
 
+export type Names = Record<string, string>;
+
 /** What the facts lead to as they stand, worked out afresh. */
-export function Margin({ margin, onGoTo }: Props) {
+export function Margin({ margin, onGoTo, names }: Props) {
   const { t } = useTranslation();
   return (
     <div aria-live="polite" className="flex flex-col gap-5">
@@ -34,7 +38,7 @@ export function Margin({ margin, onGoTo }: Props) {
       )}
       {margin && margin.results.length === 0 && <p className="soft">{t("margin.nothing")}</p>}
       {margin?.results.map((result, i) => (
-        <ResultBlock key={`${result.service}${i}`} result={result} onGoTo={onGoTo} />
+        <ResultBlock key={`${result.service}${i}`} result={result} onGoTo={onGoTo} names={names} />
       ))}
       {margin && margin.alsoLikely.length > 0 && (
         <section>
@@ -63,7 +67,15 @@ export function said(subject: string): string {
   return spoken(last.split(":")[0]);
 }
 
-export function ResultBlock({ result, onGoTo }: { result: ResultView; onGoTo?: (pointer: string) => void }) {
+export function ResultBlock({
+  result,
+  onGoTo,
+  names,
+}: {
+  result: ResultView;
+  onGoTo?: (pointer: string) => void;
+  names: Names;
+}) {
   const { t } = useTranslation();
   const changes = result.tests.filter((test) => test.change);
   return (
@@ -72,15 +84,17 @@ export function ResultBlock({ result, onGoTo }: { result: ResultView; onGoTo?: (
         <span>{result.title}</span>
         <span>{t("margin.book", { book: result.book })}</span>
       </h2>
-      <p className={`case text-[1.5rem] leading-tight ${result.outcome === "notEntitled" ? "wrong" : ""}`}>
+      <p
+        className={`case text-[1.5rem] leading-tight ${result.outcome === "unknown" ? "soft" : "font-semibold"}`}
+      >
         {t(`margin.${result.outcome}`)}
       </p>
       {result.route && <p className="wrong">{t(`margin.${result.route}`)}</p>}
       {result.hold && <p>{t(`margin.hold.${result.hold}`)}</p>}
-      <Amounts result={result} />
+      <Amounts result={result} names={names} />
       <ul className="mt-2">
         {result.tests.map((test) => (
-          <TestRow key={test.id} test={test} onGoTo={onGoTo} />
+          <TestRow key={test.id} test={test} onGoTo={onGoTo} names={names} />
         ))}
       </ul>
       {changes.length > 0 && (
@@ -95,7 +109,15 @@ export function ResultBlock({ result, onGoTo }: { result: ResultView; onGoTo?: (
   );
 }
 
-function TestRow({ test, onGoTo }: { test: TestView; onGoTo?: (pointer: string) => void }) {
+function TestRow({
+  test,
+  onGoTo,
+  names,
+}: {
+  test: TestView;
+  onGoTo?: (pointer: string) => void;
+  names: Names;
+}) {
   const { t } = useTranslation();
   const first = test.missing.find((subject) => subject.startsWith("/")) ?? test.needs[0];
   const compared = test.measured != null && test.limit != null;
@@ -108,11 +130,9 @@ function TestRow({ test, onGoTo }: { test: TestView; onGoTo?: (pointer: string) 
         disabled={!onGoTo || !first}
       >
         <span className="flex justify-between gap-2 small">
-          <span className="soft">{test.id}</span>
+          <span className="soft">{testName(test.id, names)}</span>
           <span
-            className={
-              test.outcome === "notMet" ? "wrong" : test.outcome === "unknown" ? "font-semibold" : "soft"
-            }
+            className={test.outcome === "notMet" || test.outcome === "unknown" ? "font-semibold" : "soft"}
           >
             {t(`margin.outcome.${test.outcome}`)}
           </span>
@@ -139,7 +159,7 @@ function distance(test: TestView, t: TFunction): string {
   return gap < 0 ? t("margin.under", { n }) : t("margin.over", { n });
 }
 
-function Amounts({ result }: { result: ResultView }) {
+function Amounts({ result, names }: { result: ResultView; names: Names }) {
   const entries = Object.entries(result.amounts as Record<string, unknown>);
   if (entries.length === 0) return null;
   return (
@@ -147,7 +167,7 @@ function Amounts({ result }: { result: ResultView }) {
       {entries.map(([key, value]) => (
         <div key={key} className="flex justify-between gap-3">
           <dt className="soft">{spoken(key)}</dt>
-          <dd className="case text-right">{amountWords(value)}</dd>
+          <dd className="case text-right">{amountWords(value, names)}</dd>
         </div>
       ))}
     </dl>
@@ -155,15 +175,26 @@ function Amounts({ result }: { result: ResultView }) {
 }
 
 /** An amount of a result in words and figures. */
-export function amountWords(value: unknown): string {
+export function amountWords(value: unknown, names: Names = {}): string {
   if (typeof value === "number") return Number.isInteger(value) && value < 100 ? String(value) : money(value);
   if (typeof value === "boolean") return value ? "yes" : "no";
   if (typeof value === "string") return /^\d{4}-\d\d-\d\d$/.test(value) ? fullDay(value) : spoken(value);
-  if (Array.isArray(value)) return value.map(amountWords).join(", ");
+  if (Array.isArray(value)) return value.map((one) => amountWords(one, names)).join(", ");
   if (value && typeof value === "object") {
     return Object.entries(value)
-      .map(([key, part]) => `${key}: ${amountWords(part)}`)
+      .map(([key, part]) => `${names[key] ?? spoken(key)}: ${amountWords(part, names)}`)
       .join(", ");
   }
   return "";
+}
+
+/** A test's name, with the person it is made for: "SM-CHILD, Noor". */
+export function testName(id: string, names: Names): string {
+  const [test, person] = id.split(":");
+  return person ? `${test}, ${names[person] ?? person}` : test;
+}
+
+/** What people are called, by their ids. */
+export function namesOf(people: { id: string; givenName?: string }[]): Names {
+  return Object.fromEntries(people.map((person) => [person.id, person.givenName || person.id]));
 }

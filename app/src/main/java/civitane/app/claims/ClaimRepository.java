@@ -1,6 +1,7 @@
 package civitane.app.claims;
 
 import civitane.core.claims.ClaimState;
+import jakarta.persistence.LockModeType;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -8,10 +9,16 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface ClaimRepository extends JpaRepository<ClaimRecord, UUID> {
   Optional<ClaimRecord> findByNumber(String number);
+
+  /** The claim, held until the change is done, so that of two changes one comes after the other. */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query("select c from ClaimRecord c where c.number = :number")
+  Optional<ClaimRecord> hold(String number);
 
   List<ClaimRecord> findByApplicationIdOrderByNumber(UUID application);
 

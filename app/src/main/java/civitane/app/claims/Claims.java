@@ -87,7 +87,7 @@ public class Claims {
   /** Takes a claim up: from now on somebody has it. */
   @Transactional
   public void take(String number) {
-    var claim = find(number);
+    var claim = hold(number);
     var me = staff.me();
     if (claim.holder() != null && !claim.holder().equals(me.login())) {
       throw Problem.overtaken(staff.named(claim.holder()).name() + " has this claim already.");
@@ -104,7 +104,7 @@ public class Claims {
   /** Uses other facts from now on, with what is still wanted by them. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void use(String number, String packet, List<Wanted> stillWanted, String words) {
-    var claim = find(number);
+    var claim = hold(number);
     claim.uses(packet);
     var open = openItems(claim);
     var subjects = stillWanted.stream().map(Wanted::subject).toList();
@@ -123,7 +123,7 @@ public class Claims {
   /** Closes a claim's work with a decision. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void decide(String number, int version, String words) {
-    var claim = find(number);
+    var claim = hold(number);
     if (claim.version() != version) {
       throw Problem.overtaken(
           "Somebody changed this claim after you opened it. Look at it again before you decide.");
@@ -245,6 +245,12 @@ public class Claims {
   @Transactional(readOnly = true)
   public UUID idOf(String number) {
     return find(number).id();
+  }
+
+  private ClaimRecord hold(String number) {
+    return ClaimNumber.parse(number)
+        .flatMap(parsed -> claims.hold(parsed.toString()))
+        .orElseThrow(() -> Problem.notThere("A claim with this number"));
   }
 
   private ClaimRecord find(String number) {

@@ -8,6 +8,7 @@ import civitane.core.services.Services;
 import civitane.core.time.WorkingDays;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -27,7 +28,7 @@ class Desk {
   private static final int MINUTES_A_CLAIM = 25;
 
   /** What is left of a day for claims beside the counter and the phone. */
-  private static final int FREE_MINUTES = 240;
+  private static final int FREE_MINUTES = 150;
 
   private static final Set<ClaimState> SHOWN = EnumSet.of(ClaimState.LODGED, ClaimState.OPEN);
 
@@ -101,6 +102,7 @@ class Desk {
             eventsOf.getOrDefault(claim.id(), List.of()),
             itemsOf.getOrDefault(claim.id(), List.of()),
             today))
+        .sorted(Comparator.comparing(DeskRow::dueOn).thenComparing(DeskRow::number))
         .toList();
   }
 

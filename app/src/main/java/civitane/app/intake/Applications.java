@@ -77,7 +77,7 @@ public class Applications {
   /** Saves what was typed, unless somebody else saved since the version it was typed on. */
   @Transactional
   public ApplicationView type(UUID id, int onVersion, Draft draft) {
-    var record = find(id);
+    var record = hold(id);
     if (!draft.isWhole()) {
       throw Problem.wrong("A draft holds a packet.");
     }
@@ -98,7 +98,7 @@ public class Applications {
 
   @Transactional
   public void withdraw(UUID id) {
-    var record = find(id);
+    var record = hold(id);
     if (!ApplicationRecord.DRAFTING.equals(record.state())) {
       throw Problem.wrong("The application is " + record.state() + " already.");
     }
@@ -133,7 +133,12 @@ public class Applications {
     return json.readValue(record.draft(), Draft.class);
   }
 
-  ApplicationRecord find(UUID id) {
+  /** The application to be changed; whoever else changes it waits. */
+  ApplicationRecord hold(UUID id) {
+    return repository.hold(id).orElseThrow(() -> Problem.notThere("The application"));
+  }
+
+  private ApplicationRecord find(UUID id) {
     return repository.findById(id).orElseThrow(() -> Problem.notThere("The application"));
   }
 

@@ -63,7 +63,7 @@ public class Lodging {
   /** Lodges a draft: once, and wholly or not at all. */
   @Transactional
   public ApplicationView lodge(UUID id, int onVersion) {
-    var record = applications.find(id);
+    var record = applications.hold(id);
     if (!ApplicationRecord.DRAFTING.equals(record.state())) {
       throw Problem.wrong("The application is " + record.state() + " already.");
     }

@@ -30,7 +30,9 @@ class SessionController {
 
   /** Open to all: it says only who the caller is, and hands out the token that changes must carry. */
   @GetMapping("/api/session")
-  Session session(@Parameter(hidden = true) @Nullable Authentication authentication, @Parameter(hidden = true) CsrfToken token) {
+  Session session(
+      @Parameter(hidden = true) @Nullable Authentication authentication,
+      @Parameter(hidden = true) CsrfToken token) {
     token.getToken();
     var today = LocalDate.now(clock);
     if (authentication == null || authentication instanceof AnonymousAuthenticationToken) {

@@ -82,21 +82,29 @@ public final class Screening {
     var found = new ArrayList<Likelihood>();
     for (var service : Services.all()) {
       if (!asked.contains(service.word())) {
-        var presumed =
-            packet.withRequests(List.of(new Request(service.word(), service.presumed(packet))));
-        found.add(likelihood(of(presumed, 0, Mode.SCREEN)));
+        var presumed = service.presumed(packet);
+        var asking = packet.withRequests(List.of(new Request(service.word(), presumed)));
+        found.add(likelihood(of(asking, 0, Mode.SCREEN), !presumed.keys().isEmpty()));
       }
     }
     return found;
   }
 
-  private static Likelihood likelihood(Result result) {
+  /** Likely is what nothing speaks against and something speaks for: the income, or somebody whom the service is for. */
+  private static Likelihood likelihood(Result result, boolean forSomebody) {
     var missing = result.tests().stream()
         .filter(test -> test.is(Outcome.UNKNOWN))
         .flatMap(test -> test.missing().stream())
         .distinct()
         .sorted()
         .toList();
-    return new Likelihood(result.service(), result.outcome() != Entitlement.NOT_ENTITLED, missing);
+    var incomeFits =
+        result.tests().stream().anyMatch(test -> test.is(Outcome.MET) && isOfIncome(test.id()));
+    var likely = result.outcome() != Entitlement.NOT_ENTITLED && (incomeFits || forSomebody);
+    return new Likelihood(result.service(), likely, missing);
+  }
+
+  private static boolean isOfIncome(String test) {
+    return test.endsWith("-INCOME") || test.endsWith("-GROSS") || test.endsWith("-NET");
   }
 }

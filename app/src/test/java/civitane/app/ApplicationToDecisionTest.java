@@ -1,0 +1,207 @@
+package civitane.app;
+
+import java.nio.charset.StandardCharsets;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertTrue;
+
+/** An application from the packet to the letter, and what must not happen on the way. */
+public class ApplicationToDecisionTest extends OnDatabase {
+
+  @Autowired
+  private JdbcClient database;
+
+  private JsonNode begin(String packet) throws Exception {
+    var result = asIkenna(MockMvcRequestBuilders.post("/api/packets")
+        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+        .content(packet.getBytes(StandardCharsets.UTF_8)));
+    assertEquals(result.getResponse().getStatus(), 200, result.getResponse().getContentAsString());
+    return body(result);
+  }
+
+  private JsonNode lodge(JsonNode application) throws Exception {
+    var result =
+        asIkenna(post("/api/applications/{id}/lodge", "", application.get("id").stringValue())
+            .header("If-Match", "\"" + application.get("version").intValue() + "\""));
+    assertEquals(result.getResponse().getStatus(), 200, result.getResponse().getContentAsString());
+    return body(result);
+  }
+
+  private JsonNode claim(String number) throws Exception {
+    return body(asIkenna(get("/api/claims/{number}", number)));
+  }
+
+  @Test
+  public void isLodgedTakenDecidedAndWrittenOnce() throws Exception {
+    var lodged = lodge(begin(Packets.meals(2)));
+    var number = lodged.get("claims").get(0).stringValue();
+    assertEquals(lodged.get("letters").size(), 1);
+    assertEquals(claim(number).get("state").stringValue(), "lodged");
+    var taken = body(asIkenna(post("/api/claims/{number}/take", "", number)));
+    assertEquals(taken.get("next").get("words").stringValue(), "Decide it");
+    var decision = "{\"version\": " + taken.get("version").intValue() + ", \"grant\": true}";
+    var decided = asIkenna(post("/api/claims/{number}/decision", decision, number));
+    assertEquals(
+        decided.getResponse().getStatus(), 200, decided.getResponse().getContentAsString());
+    assertEquals(body(decided).get("state").stringValue(), "decided");
+    var again = asIkenna(post("/api/claims/{number}/decision", decision, number));
+    assertNotEquals(again.getResponse().getStatus(), 200);
+    assertEquals(count("letter where about = '" + number + "'"), 1);
+    var hash = database
+        .sql(
+            "select d.packet, d.result, d.hash from determination d join claim c on c.id = d.claim_id where c.number = ?")
+        .param(number)
+        .query((row, n) -> civitane.app.audit.AuditLog.sha256(
+                row.getString(1) + "\n" + row.getString(2))
+            .equals(row.getString(3)))
+        .single();
+    assertTrue(hash, "the determination's hash is over its facts and result");
+  }
+
+  @Test
+  public void aGapBecomesAnItemOfTheHouseholdAndAnAnswerSettlesIt() throws Exception {
+    var number = lodge(begin(Packets.meals(3))).get("claims").get(0).stringValue();
+    var taken = body(asIkenna(post("/api/claims/{number}/take", "", number)));
+    assertEquals(taken.get("turn").stringValue(), "household");
+    assertEquals(
+        taken.get("items").get(0).get("words").stringValue(),
+        "The household states 3 people, and 2 are listed and counted.");
+    var early = asIkenna(post(
+        "/api/claims/{number}/decision",
+        "{\"version\": " + taken.get("version").intValue() + ", \"grant\": true}",
+        number));
+    assertEquals(early.getResponse().getStatus(), 422);
+    var answered = body(asIkenna(post(
+        "/api/claims/{number}/answers",
+        "{\"pointer\": \"/requests/0/answers/householdTotal\", \"value\": 2, \"reason\": \"said on the phone\"}",
+        number)));
+    assertEquals(answered.get("turn").stringValue(), "ours");
+    assertEquals(answered.get("next").get("words").stringValue(), "Decide it");
+    assertTrue(
+        answered.get("events").toString().contains("householdTotal: 3 → 2"),
+        answered.get("events").toString());
+  }
+
+  @Test
+  public void decidingOtherwiseNeedsASeniorAndAReason() throws Exception {
+    var number = lodge(begin(Packets.meals(2))).get("claims").get(0).stringValue();
+    var version = body(asIkenna(post("/api/claims/{number}/take", "", number)))
+        .get("version")
+        .intValue();
+    var refuse = "{\"version\": " + version + ", \"grant\": false, \"reason\": \"moved away\"}";
+    assertEquals(
+        asIkenna(post("/api/claims/{number}/decision", refuse, number))
+            .getResponse()
+            .getStatus(),
+        403);
+    var silent = "{\"version\": " + version + ", \"grant\": false}";
+    assertEquals(
+        as("teun", "SENIOR", post("/api/claims/{number}/decision", silent, number))
+            .getResponse()
+            .getStatus(),
+        422);
+    assertEquals(
+        as("teun", "SENIOR", post("/api/claims/{number}/decision", refuse, number))
+            .getResponse()
+            .getStatus(),
+        200);
+  }
+
+  @Test
+  public void twoWindowsOnOneDraftNeverOverwriteEachOther() throws Exception {
+    var application = begin(Packets.meals(2));
+    var draft = application.get("draft").toString();
+    var id = application.get("id").stringValue();
+    var first = as(
+        "maud", "CASEWORKER", put("/api/applications/{id}", draft, id).header("If-Match", "\"0\""));
+    assertEquals(first.getResponse().getStatus(), 200);
+    var second = asIkenna(put("/api/applications/{id}", draft, id).header("If-Match", "\"0\""));
+    assertEquals(second.getResponse().getStatus(), 412);
+    assertTrue(
+        body(second).get("detail").stringValue().contains("Maud Verhallen"),
+        body(second).toString());
+  }
+
+  @Test
+  public void lodgedTwiceAtOnceIsLodgedOnce() throws Exception {
+    var application = begin(Packets.meals(2));
+    var id = application.get("id").stringValue();
+    var threads = Executors.newFixedThreadPool(4);
+    try {
+      var tries = IntStream.range(0, 4)
+          .<Callable<Integer>>mapToObj(i -> () -> asIkenna(
+                  post("/api/applications/{id}/lodge", "", id).header("If-Match", "\"0\""))
+              .getResponse()
+              .getStatus())
+          .toList();
+      var well = 0;
+      for (var result : threads.invokeAll(tries)) {
+        well += result.get() == 200 ? 1 : 0;
+      }
+      assertEquals(well, 1);
+    } finally {
+      threads.shutdownNow();
+    }
+    assertEquals(count("claim where application_id = '" + id + "'"), 1);
+  }
+
+  @Test
+  public void lodgingTellsEverythingThatLacksAtOnce() throws Exception {
+    var empty = body(asIkenna(post("/api/applications", "")));
+    var refused =
+        asIkenna(post("/api/applications/{id}/lodge", "", empty.get("id").stringValue())
+            .header("If-Match", "\"0\""));
+    assertEquals(refused.getResponse().getStatus(), 422);
+    var pointers = body(refused).get("faults").toString();
+    for (var pointer : new String[] {"givenName", "line1", "/signatures", "/requests"}) {
+      assertTrue(pointers.contains(pointer), pointers);
+    }
+  }
+
+  @Test
+  public void aPacketWithFaultsIsToldEachOfThem() throws Exception {
+    var packet = Packets.meals(2)
+        .replace("\"amount\": 430.00", "\"amuont\": 430.00")
+        .replace("1988-03-14", "1988-02-30");
+    var refused = asIkenna(MockMvcRequestBuilders.post("/api/packets")
+        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+        .content(packet.getBytes(StandardCharsets.UTF_8)));
+    assertEquals(refused.getResponse().getStatus(), 422);
+    assertEquals(body(refused).get("faults").size(), 2, body(refused).toString());
+  }
+
+  @Test
+  public void theMarginWorksOutWhatCanBeReadAndSaysWhatCannot() throws Exception {
+    var packet = json.readTree(Packets.meals(2).replace("\"weekly\"", "\"wekly\""));
+    var margin = body(asIkenna(post("/api/margin", "{\"packet\": " + packet + ", \"typed\": {}}")));
+    assertEquals(
+        margin.get("faults").get(0).get("pointer").stringValue(), "/household/incomes/0/frequency");
+    assertEquals(margin.get("results").get(0).get("outcome").stringValue(), "unknown");
+  }
+
+  @Test
+  public void factsAreKeptAsTheyWere() throws Exception {
+    var lodged = lodge(begin(Packets.meals(2)));
+    var household = database
+        .sql("select household_id from application where id = ?::uuid")
+        .param(lodged.get("id").stringValue())
+        .query(String.class)
+        .single();
+    assertTrue(
+        count("household_fact where kind = 'said' and household_id = '" + household + "'") >= 4);
+  }
+
+  private long count(String from) {
+    return database.sql("select count(*) from " + from).query(Long.class).single();
+  }
+}

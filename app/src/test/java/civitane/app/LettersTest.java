@@ -1,0 +1,55 @@
+package civitane.app;
+
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.testng.annotations.Test;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+/** Letters say what they must, and their code is confirmed without telling anything private. */
+public class LettersTest extends OnDatabase {
+
+  @Autowired
+  private JdbcClient database;
+
+  @Test
+  public void aDecisionTellsEveryReasonAndHowToAppeal() throws Exception {
+    var id = database
+        .sql("select id from letter where kind = 'decision' limit 1")
+        .query(String.class)
+        .single();
+    var pdf = asIkenna(get("/api/letters/{id}", id)).getResponse().getContentAsByteArray();
+    try (var document = Loader.loadPDF(pdf)) {
+      var text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+      assertTrue(text.contains("School meals: granted"), text);
+      assertTrue(text.contains("is within the limit of"), text);
+      assertTrue(text.contains("you may appeal within 35 days"), text);
+    }
+  }
+
+  @Test
+  public void theCodeIsConfirmedToAnybodyAndNothingElse() throws Exception {
+    var code = database
+        .sql("select code from letter where kind = 'receipt' limit 1")
+        .query(String.class)
+        .single();
+    var page = page(code.toLowerCase().replace("-", " "));
+    assertTrue(page.contains("A receipt we wrote on"), page);
+    var names = database.sql("select name from household").query(String.class).list();
+    names.forEach(name -> assertFalse(page.contains(name), name));
+    assertTrue(page("AAAA-BBBB-CCCC").contains("No letter of ours carries this code."));
+  }
+
+  private String page(String code) throws Exception {
+    var response = http.perform(MockMvcRequestBuilders.get("/verify").param("code", code))
+        .andReturn()
+        .getResponse();
+    assertEquals(response.getStatus(), 200);
+    return response.getContentAsString();
+  }
+}
