@@ -33,22 +33,27 @@ export function DraftScreen({ view, offers, today }: Props) {
   const queries = useQueryClient();
   const handle = useDraft(view);
   const [part, setPart] = useState<Part>("who");
-  const [sought, setSought] = useState("");
+  const [jump, setJump] = useState<{ part: Part; to: string }>({ part: "who", to: "" });
   const centre = useRef<HTMLElement>(null);
   const open = gaps(handle.draft, handle.margin);
 
+  // A new part begins at its first field, or at the one that was sought.
   useEffect(() => {
-    const field = sought ? document.getElementById(place(sought)) : null;
+    const field = jump.to ? document.querySelector<HTMLElement>(`[id^="${place(jump.to)}"]`) : null;
     const first = centre.current?.querySelector<HTMLElement>("input, select, textarea, button");
-    (field ?? first)?.focus();
-    if (sought) setSought("");
-  }, [part, sought]);
+    if (field || jump.part === part) (field ?? first)?.focus();
+  }, [part, jump]);
 
-  const goTo = (pointer: string) => {
-    setPart(partOf(pointer) as Part);
-    setSought(pointer);
+  const goPart = (to: Part) => {
+    setPart(to);
+    setJump({ part: to, to: "" });
   };
-  const next = () => setPart(PARTS[Math.min(PARTS.length - 1, PARTS.indexOf(part) + 1)]);
+  const goTo = (pointer: string) => {
+    const to = partOf(pointer) as Part;
+    setPart(to);
+    setJump({ part: to, to: pointer });
+  };
+  const next = () => goPart(PARTS[Math.min(PARTS.length - 1, PARTS.indexOf(part) + 1)]);
   const lodged = (fresh: ApplicationView) => {
     queries.setQueryData(["application", view.id], fresh);
     queries.invalidateQueries({ queryKey: ["desk"] });
@@ -66,7 +71,7 @@ export function DraftScreen({ view, offers, today }: Props) {
     ...PARTS.map((_, i) => ({
       key: `Alt+${i + 1}`,
       says: t(`app.parts.${PARTS[i]}`).toLowerCase(),
-      act: () => setPart(PARTS[i]),
+      act: () => goPart(PARTS[i]),
       quiet: true,
     })),
     ...(part === "who" ? [{ key: "Alt+P", says: t("keys.person"), act: () => addPerson(handle) }] : []),
@@ -89,7 +94,7 @@ export function DraftScreen({ view, offers, today }: Props) {
                 type="button"
                 aria-current={part === one ? "step" : undefined}
                 className={`flex justify-between text-left px-5 h-10 items-center cursor-pointer border-l-4 ${part === one ? "border-primary bg-base-100 font-semibold" : "border-transparent"}`}
-                onClick={() => setPart(one)}
+                onClick={() => goPart(one)}
               >
                 {t(`app.parts.${one}`)}
                 {count > 0 && <span className="small soft font-normal">{t("app.wants", { count })}</span>}

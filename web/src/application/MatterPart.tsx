@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { QuestionView, Schemas } from "../api/client";
 import { spoken } from "../i18n/words";
@@ -15,6 +16,7 @@ interface Props {
 export function MatterPart({ handle, offers, today }: Props) {
   const { t } = useTranslation();
   const requests = handle.draft.packet.requests;
+  const [choice, setChoice] = useState("");
   const free = offers.filter((offer) => !requests.some((request) => request.service === offer.service));
   return (
     <section className="flex flex-col gap-7">
@@ -48,14 +50,25 @@ export function MatterPart({ handle, offers, today }: Props) {
           </div>
         );
       })}
-      <label className="flex items-center gap-3">
-        {t("app.services")}
+      <form
+        className="flex items-center gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (choice) addService(handle, choice, offers);
+          setChoice("");
+        }}
+      >
+        <label htmlFor="add-service">{t("app.services")}</label>
         <select
           className="select w-64"
           id="add-service"
-          value=""
-          onChange={(event) => {
-            if (event.target.value) addService(handle, event.target.value, offers);
+          value={choice}
+          onChange={(event) => setChoice(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === "Enter") {
+              event.preventDefault();
+              event.currentTarget.form?.requestSubmit();
+            }
           }}
         >
           <option value="">{t("app.addService")}</option>
@@ -65,7 +78,10 @@ export function MatterPart({ handle, offers, today }: Props) {
             </option>
           ))}
         </select>
-      </label>
+        <button type="submit" data-flow className="btn btn-sm" disabled={!choice}>
+          {t("app.add")}
+        </button>
+      </form>
     </section>
   );
 }

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 
 /**
- * The number of a claim, as in {@code BW-26-004217-5}: year, running number, and a Luhn digit over both.
+ * The number of a claim, as in {@code BW-26-004217-1}: year, running number, and a Luhn digit over both.
  *
  * @param year the last two digits of the year
  */

@@ -22,6 +22,11 @@ public interface Service {
   /** What the rules say. Never throws for facts that are missing or contradict each other. */
   Result determine(Situation it);
 
+  /** Whether the household's facts alone leave the service possible, as a mortgage does for help with one. */
+  default boolean concerns(Packet packet) {
+    return true;
+  }
+
   /** The answers that follow from the household's facts alone, for a first look at a service nobody asked for. */
   default Answers presumed(Packet packet) {
     return Answers.NONE;

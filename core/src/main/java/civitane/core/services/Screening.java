@@ -1,5 +1,6 @@
 package civitane.core.services;
 
+import civitane.core.facts.Answers;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Request;
 import civitane.core.rates.RateBook;
@@ -84,14 +85,15 @@ public final class Screening {
       if (!asked.contains(service.word())) {
         var presumed = service.presumed(packet);
         var asking = packet.withRequests(List.of(new Request(service.word(), presumed)));
-        found.add(likelihood(of(asking, 0, Mode.SCREEN), !presumed.keys().isEmpty()));
+        found.add(likelihood(
+            of(asking, 0, Mode.SCREEN), isForSomebody(presumed), service.concerns(packet)));
       }
     }
     return found;
   }
 
   /** Likely is what nothing speaks against and something speaks for: the income, or somebody whom the service is for. */
-  private static Likelihood likelihood(Result result, boolean forSomebody) {
+  private static Likelihood likelihood(Result result, boolean forSomebody, boolean concerned) {
     var missing = result.tests().stream()
         .filter(test -> test.is(Outcome.UNKNOWN))
         .flatMap(test -> test.missing().stream())
@@ -100,8 +102,14 @@ public final class Screening {
         .toList();
     var incomeFits =
         result.tests().stream().anyMatch(test -> test.is(Outcome.MET) && isOfIncome(test.id()));
-    var likely = result.outcome() != Entitlement.NOT_ENTITLED && (incomeFits || forSomebody);
+    var likely =
+        concerned && result.outcome() != Entitlement.NOT_ENTITLED && (incomeFits || forSomebody);
     return new Likelihood(result.service(), likely, missing);
+  }
+
+  /** Whether the presumed answers name people. */
+  private static boolean isForSomebody(Answers presumed) {
+    return !presumed.groups("children").isEmpty();
   }
 
   private static boolean isOfIncome(String test) {

@@ -1,6 +1,7 @@
 package civitane.core.services.disabilityallowance;
 
 import civitane.core.facts.Answers;
+import civitane.core.facts.Packet;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
 import civitane.core.income.CountedIncome;
@@ -62,6 +63,20 @@ public final class DisabilityAllowance implements Service {
                 Question.of("condition", QuestionKind.TEXT).forTheFile())
             .orWord(NONE)
             .calls("disabilityCertificate"));
+  }
+
+  @Override
+  public boolean concerns(Packet packet) {
+    return packet.household().people().stream().anyMatch(Person::disabled);
+  }
+
+  @Override
+  public Answers presumed(Packet packet) {
+    return packet.household().people().stream()
+        .filter(Person::disabled)
+        .findFirst()
+        .map(person -> new Answers(Map.of("person", person.id())))
+        .orElse(Answers.NONE);
   }
 
   @Override

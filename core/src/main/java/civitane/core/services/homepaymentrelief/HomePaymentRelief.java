@@ -1,5 +1,7 @@
 package civitane.core.services.homepaymentrelief;
 
+import civitane.core.facts.ExpenseKind;
+import civitane.core.facts.Packet;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
 import civitane.core.identity.NameMatch;
@@ -86,6 +88,12 @@ public final class HomePaymentRelief implements Service {
             .filledIn(),
         Question.of("insolvency", QuestionKind.FLAG).otherwise("no").calls("trusteeConsent"),
         Question.of("trusteeConsents", QuestionKind.FLAG).when("insolvency", "true"));
+  }
+
+  @Override
+  public boolean concerns(Packet packet) {
+    return packet.household().expenses().stream()
+        .anyMatch(expense -> expense.kind() == ExpenseKind.MORTGAGE);
   }
 
   @Override

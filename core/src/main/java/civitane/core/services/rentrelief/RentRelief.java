@@ -1,7 +1,9 @@
 package civitane.core.services.rentrelief;
 
+import civitane.core.facts.Answers;
 import civitane.core.facts.AssetKind;
 import civitane.core.facts.ExpenseKind;
+import civitane.core.facts.Packet;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
 import civitane.core.identity.NameMatch;
@@ -75,6 +77,18 @@ public final class RentRelief implements Service {
             Question.of("agrees", QuestionKind.FLAG),
             Question.of("askedOn", QuestionKind.DATE)),
         Question.of("leaseNames", QuestionKind.TEXTS));
+  }
+
+  @Override
+  public boolean concerns(Packet packet) {
+    return packet.household().expenses().stream()
+        .anyMatch(expense -> expense.kind() == ExpenseKind.RENT);
+  }
+
+  /** One month's rent to come, so that it is the income that decides. */
+  @Override
+  public Answers presumed(Packet packet) {
+    return new Answers(Map.of("comingMonths", Amount.of(1)));
   }
 
   @Override

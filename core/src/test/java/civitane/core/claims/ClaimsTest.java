@@ -1,0 +1,69 @@
+package civitane.core.claims;
+
+import civitane.core.rules.StandardTime;
+import java.time.LocalDate;
+import java.util.List;
+import org.testng.annotations.Test;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+/** Numbers, turns, states and the clock of claims. */
+public class ClaimsTest {
+
+  @Test
+  public void aNumberCarriesItsCheckDigit() {
+    assertEquals(new ClaimNumber(26, 4217).toString(), "BW-26-004217-1");
+    assertEquals(ClaimNumber.parse(" bw-26-004217-1 ").orElseThrow(), new ClaimNumber(26, 4217));
+    for (var wrong :
+        List.of("BW-26-004217-6", "BW-26-004271-1", "BW-26-4217-1", "26-004217-1", "")) {
+      assertTrue(ClaimNumber.parse(wrong).isEmpty(), wrong);
+    }
+  }
+
+  @Test
+  public void everyDigitTypedWronglyIsSeen() {
+    var right = new ClaimNumber(26, 4217).toString();
+    for (var i = 3; i < right.length(); i++) {
+      for (var digit = '0'; digit <= '9'; digit++) {
+        if (Character.isDigit(right.charAt(i)) && right.charAt(i) != digit) {
+          var typed = right.substring(0, i) + digit + right.substring(i + 1);
+          assertTrue(ClaimNumber.parse(typed).isEmpty(), typed);
+        }
+      }
+    }
+  }
+
+  @Test
+  public void itIsOurTurnWhenAnythingIsOurs() {
+    assertEquals(Turn.of(List.of(Turn.HOUSEHOLD, Turn.THIRD_PARTY, Turn.OURS)), Turn.OURS);
+    assertEquals(Turn.of(List.of(Turn.THIRD_PARTY, Turn.HOUSEHOLD)), Turn.HOUSEHOLD);
+    assertEquals(Turn.of(List.of(Turn.THIRD_PARTY)), Turn.THIRD_PARTY);
+    assertEquals(Turn.of(List.of()), Turn.OVER);
+  }
+
+  @Test
+  public void onlyTheTableChangesAState() {
+    assertEquals(ClaimState.LODGED.become(ClaimState.OPEN), ClaimState.OPEN);
+    assertFalse(ClaimState.LODGED.canBecome(ClaimState.DECIDED));
+    assertFalse(ClaimState.CLOSED.canBecome(ClaimState.DECIDED));
+    assertTrue(ClaimState.CLOSED.canBecome(ClaimState.OPEN));
+    expectThrows(IllegalTransition.class, () -> ClaimState.DRAFTING.become(ClaimState.DECIDED));
+  }
+
+  @Test
+  public void eachDayThatStandsMovesTheDueDate() {
+    var lodged = LocalDate.parse("2026-11-02");
+    var clock = Clock.of(
+        lodged,
+        StandardTime.days(20),
+        List.of(
+            new Clock.Stretch(lodged, lodged.plusDays(3), Turn.OURS),
+            new Clock.Stretch(lodged.plusDays(3), lodged.plusDays(8), Turn.HOUSEHOLD),
+            new Clock.Stretch(lodged.plusDays(8), lodged.plusDays(9), Turn.THIRD_PARTY),
+            new Clock.Stretch(lodged.plusDays(9), lodged.plusDays(11), Turn.OURS)));
+    assertEquals(clock, new Clock(5, 6, LocalDate.parse("2026-11-28")));
+  }
+}

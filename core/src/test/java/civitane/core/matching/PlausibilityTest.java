@@ -1,0 +1,66 @@
+package civitane.core.matching;
+
+import civitane.core.facts.Address;
+import civitane.core.facts.Frequency;
+import civitane.core.facts.Household;
+import civitane.core.facts.Income;
+import civitane.core.facts.IncomeKind;
+import civitane.core.facts.Person;
+import civitane.core.facts.Role;
+import civitane.core.money.Amount;
+import civitane.core.rates.RateShelf;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+import static org.testng.Assert.assertEquals;
+
+/** What looks wrong is asked about, and only that. */
+public class PlausibilityTest {
+  private static final LocalDate TODAY = LocalDate.parse("2026-11-23");
+
+  private static List<String> doubts(List<Person> people, List<Income> incomes) {
+    var household = new Household(
+        Address.UNKNOWN,
+        people,
+        0,
+        incomes,
+        List.of(),
+        List.of(),
+        List.of(),
+        Set.of(),
+        null,
+        List.of());
+    return Plausibility.of(household, TODAY, RateShelf.shipped().on(TODAY).orElseThrow()).stream()
+        .map(Plausibility.Doubt::words)
+        .toList();
+  }
+
+  private static Person parent() {
+    return Person.of("p1", Role.APPLICANT, "Rui", "Valdeira", LocalDate.parse("1979-11-02"));
+  }
+
+  @Test
+  public void aMonthlyWageToldAsWeekly() {
+    var weekly = Income.of("i1", "p1", IncomeKind.WAGES, Amount.of(2_400), Frequency.WEEKLY);
+    assertEquals(
+        doubts(List.of(parent()), List.of(weekly)),
+        List.of("Wages of 2,400.00 a week is 124,800.00 a year — is it 2,400.00 a month?"));
+    var monthly = Income.of("i1", "p1", IncomeKind.WAGES, Amount.of(2_400), Frequency.MONTHLY);
+    assertEquals(doubts(List.of(parent()), List.of(monthly)), List.of());
+  }
+
+  @Test
+  public void aBirthStillToComeAndAChildOlderThanTheParent() {
+    var unborn = Person.of("p2", Role.CHILD, "Tomás", "Valdeira", TODAY.plusDays(1));
+    var elder = Person.of("p3", Role.CHILD, "Inês", "Valdeira", LocalDate.parse("1979-01-01"));
+    assertEquals(doubts(List.of(parent(), unborn, elder), List.of()).size(), 2);
+  }
+
+  @Test
+  public void onePersonListedTwice() {
+    var again = Person.of("p2", Role.SPOUSE, "VALDEIRA", "rui", LocalDate.parse("1979-11-02"));
+    assertEquals(doubts(List.of(parent(), again), List.of()).size(), 1);
+  }
+}

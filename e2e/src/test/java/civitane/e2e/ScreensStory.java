@@ -1,0 +1,75 @@
+package civitane.e2e;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.testng.annotations.Test;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+/** Every screen can be used by everybody, by day and by night. */
+public class ScreensStory extends Story {
+
+  @Test
+  public void signingInWithAWrongPasswordSaysSo() {
+    go(page, "/");
+    assertThat(page.getByRole(
+            AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sign in to the desk")))
+        .isVisible();
+    accessible(page, "signing in");
+    page.getByLabel("Name").fill("ikenna");
+    page.getByLabel("Password").fill("wrong");
+    page.keyboard().press("Enter");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("do not go together");
+  }
+
+  @Test
+  public void theDeskByDayAndNight() {
+    signIn(page, "ikenna");
+    accessible(page, "the desk");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Night"))
+        .click();
+    accessible(page, "the desk at night");
+    page.keyboard().press("F1");
+    assertThat(page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Keys")))
+        .isVisible();
+    accessible(page, "the keys");
+  }
+
+  @Test
+  public void everyPartOfAnApplication() {
+    signIn(page, "ikenna");
+    CommonMistakesStory.importPacket(page, StoryPackets.meals(2));
+    assertThat(page.getByLabel("Given name 1")).hasValue("Perpetua");
+    for (var part : new String[] {"1", "2", "3", "4", "5", "6"}) {
+      page.keyboard().press("Alt+" + part);
+      accessible(page, "part " + part);
+    }
+  }
+
+  @Test
+  public void theMatterOfEveryServiceIsDrawnFromItsQuestions() {
+    signIn(page, "ikenna");
+    CommonMistakesStory.importPacket(page, StoryPackets.meals(2));
+    assertThat(page.getByLabel("Given name 1")).hasValue("Perpetua");
+    page.keyboard().press("Alt+4");
+    var services = page.locator("#add-service option").allInnerTexts();
+    for (var service : services.subList(1, services.size())) {
+      page.locator("#add-service").selectOption(service);
+      page.locator("#add-service").press("Enter");
+      assertThat(page.getByRole(AriaRole.MAIN)
+              .getByText(
+                  service, new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true)))
+          .isVisible();
+    }
+    accessible(page, "every service");
+    assertThat(page.getByRole(AriaRole.COMPLEMENTARY).getByText("Rate book")).hasCount(18);
+  }
+
+  @Test
+  public void aNumberThatIsNoClaimIsSaidToBeNone() {
+    signIn(page, "pia");
+    page.getByLabel("Find a claim by its number").fill("BW-26-999999-0");
+    page.keyboard().press("Enter");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("is not there");
+  }
+}

@@ -1,0 +1,165 @@
+package civitane.e2e;
+
+import civitane.app.CivitaneApplication;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.AfterSuite;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.BeforeSuite;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+/** A story told on the started application in a real browser; nothing may come from elsewhere, and nothing may fail unseen. */
+public abstract class Story {
+  private static final String DATABASE = "civitane_stories";
+  private static final List<String> ARGUMENTS = List.of(
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync");
+  /** What a browser says of a refusal or a lost connection that a story brings about itself. */
+  private static final Pattern EXPECTED =
+      Pattern.compile("responded with a status of 4|ERR_INTERNET_DISCONNECTED");
+
+  private static final double PATIENCE = 15_000;
+  private static final int WIDE = 1280;
+  private static final int HIGH = 800;
+
+  private static ConfigurableApplicationContext application;
+  private static Playwright playwright;
+  private static Browser browser;
+  private static String address;
+
+  private final List<String> complaints = new ArrayList<>();
+  private final List<BrowserContext> windows = new ArrayList<>();
+
+  /** The page of the story's first window. */
+  protected Page page;
+
+  @BeforeSuite
+  public static void open() throws SQLException {
+    var cluster = System.getenv("CIVITANE_TEST_DB_URL");
+    if (cluster == null) {
+      throw new IllegalStateException("CIVITANE_TEST_DB_URL is not set; run ./civitane test");
+    }
+    try (var connection = DriverManager.getConnection(cluster, "civitane", "");
+        var statement = connection.createStatement()) {
+      statement.execute("drop database if exists " + DATABASE + " with (force)");
+      statement.execute("create database " + DATABASE);
+    }
+    application = SpringApplication.run(
+        CivitaneApplication.class,
+        "--server.port=0",
+        "--civitane.demo=yes",
+        "--spring.datasource.url=" + cluster.substring(0, cluster.lastIndexOf('/') + 1) + DATABASE);
+    address = "http://127.0.0.1:"
+        + ((WebServerApplicationContext) application).getWebServer().getPort();
+    playwright = Playwright.create();
+    browser = playwright
+        .chromium()
+        .launch(new BrowserType.LaunchOptions()
+            .setExecutablePath(Path.of("/usr/bin/chromium"))
+            .setArgs(ARGUMENTS));
+  }
+
+  @AfterSuite
+  public static void close() {
+    if (browser != null) {
+      browser.close();
+    }
+    if (playwright != null) {
+      playwright.close();
+    }
+    if (application != null) {
+      application.close();
+    }
+  }
+
+  @BeforeMethod
+  public void begin() {
+    complaints.clear();
+    page = window();
+  }
+
+  @AfterMethod
+  public void end() {
+    windows.forEach(BrowserContext::close);
+    windows.clear();
+    assertEquals(complaints.toString(), "[]");
+  }
+
+  /** A window of somebody else, or of the same person elsewhere. */
+  protected Page window() {
+    var window = browser.newContext(new Browser.NewContextOptions().setViewportSize(WIDE, HIGH));
+    windows.add(window);
+    var opened = window.newPage();
+    opened.onRequest(request -> {
+      if (request.url().matches("(http|ws)s?:.*") && !request.url().startsWith(address)) {
+        complaints.add("a request elsewhere: " + request.url());
+      }
+    });
+    opened.onPageError(error -> complaints.add("an error: " + error));
+    opened.onConsoleMessage(message -> {
+      if ("error".equals(message.type()) && !EXPECTED.matcher(message.text()).find()) {
+        complaints.add("the console says: " + message.text());
+      }
+    });
+    return opened;
+  }
+
+  protected void go(Page where, String path) {
+    where.navigate(address + path);
+  }
+
+  protected void signIn(Page where, String login) {
+    go(where, "/sign-in");
+    where.getByLabel("Name").fill(login);
+    where.getByLabel("Password").fill(login + "-" + login);
+    where.keyboard().press("Enter");
+    assertThat(where.getByRole(
+            AriaRole.LIST, new Page.GetByRoleOptions().setName("Claims by due date")))
+        .isVisible();
+  }
+
+  /** Types into the field that has the focus, and goes on as Enter does. */
+  protected static void type(Page where, String... texts) {
+    for (var text : texts) {
+      where.keyboard().type(text);
+      where.keyboard().press("Enter");
+    }
+  }
+
+  /** Waits until what was typed is kept. */
+  protected static void saved(Page where) {
+    assertThat(where.getByText(Pattern.compile("^Saved \\d")))
+        .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(PATIENCE));
+  }
+
+  protected static void accessible(Page where, String screen) {
+    var found = new AxeBuilder(where).analyze().getViolations();
+    var words = found.stream()
+        .map(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
+        .toList();
+    assertEquals(words.toString(), "[]", screen);
+  }
+}

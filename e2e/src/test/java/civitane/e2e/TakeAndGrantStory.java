@@ -1,0 +1,88 @@
+package civitane.e2e;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.testng.annotations.Test;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+/** A household asks for school meals: taken, lodged, taken up, granted and written to, by keyboard alone. */
+public class TakeAndGrantStory extends Story {
+
+  @Test
+  public void byKeyboardAlone() {
+    signIn(page, "ikenna");
+    page.keyboard().press("Alt+n");
+    assertThat(page.getByLabel("Given name 1")).isFocused();
+    type(page, "Amadou", "Kerrivan", "14 3 88");
+    page.keyboard().type("m");
+    page.keyboard().press("Enter");
+    type(page, "d");
+    page.keyboard().press("Alt+p");
+    page.getByLabel("Given name 2").focus();
+    type(page, "Solveig");
+    page.keyboard().press("Tab");
+    type(page, "2 5 2017");
+    page.keyboard().press("Enter");
+    page.keyboard().type("F");
+    page.keyboard().press("Enter");
+    type(page, "n");
+    assertThat(page.getByLabel("Born 1"))
+        .hasValue(java.util.regex.Pattern.compile("14 Mar 1988, 3\\d"));
+
+    page.keyboard().press("Alt+2");
+    page.keyboard().press("Alt+m");
+    page.getByLabel("Amount 1").focus();
+    type(page, "430 w");
+    assertThat(page.getByLabel("How often 1")).hasValue("weekly");
+    assertThat(page.getByText("1,863.33")).isVisible();
+
+    page.keyboard().press("Alt+3");
+    assertThat(page.getByLabel("Street and number")).isFocused();
+    type(page, "12 Tide Row", "BK31", "Gullhaven");
+
+    page.keyboard().press("Alt+4");
+    page.locator("#add-service").focus();
+    page.keyboard().type("School");
+    page.keyboard().press("Enter");
+    assertThat(page.getByLabel("School", new Page.GetByLabelOptions().setExact(true)))
+        .isVisible();
+    page.getByLabel("School", new Page.GetByLabelOptions().setExact(true)).focus();
+    type(page, "Marsh Road School", "4");
+    page.getByLabel("Household total").focus();
+    type(page, "2");
+    var margin = page.getByRole(AriaRole.COMPLEMENTARY);
+    assertThat(margin.getByText(
+            "Entitled", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true)))
+        .isVisible();
+    assertThat(margin).containsText("Solveig: reduced");
+
+    page.keyboard().press("Alt+6");
+    page.keyboard().press("Space");
+    page.getByLabel("Signs with the name as given").focus();
+    page.keyboard().type("Amadou Kerrivan");
+    saved(page);
+    page.keyboard().press("Alt+l");
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Lodged")))
+        .isVisible();
+    accessible(page, "the lodged application");
+
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("BW-")).focus();
+    page.keyboard().press("Enter");
+    assertThat(page.getByRole(
+            AriaRole.HEADING, new Page.GetByRoleOptions().setName("Amadou Kerrivan")))
+        .isVisible();
+    page.keyboard().press("Alt+t");
+    assertThat(page.getByText("Ikenna Okonjo has it")).isVisible();
+    page.keyboard().press("Alt+g");
+    var send = page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Grant and write to Amadou Kerrivan"));
+    assertThat(send).isVisible();
+    send.focus();
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("Granted by Ikenna Okonjo")).isVisible();
+    page.keyboard().press("Alt+r");
+    assertThat(page.getByText("Granted, and the letter written")).isVisible();
+    accessible(page, "the record of a claim");
+  }
+}
