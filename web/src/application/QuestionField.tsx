@@ -33,7 +33,7 @@ export function QuestionField({ handle, question, pointer, today, narrow }: Prop
   switch (question.kind) {
     case "text":
     case "iban":
-      return field(String(value ?? ""), (text) => text, "", narrow ? "w-40" : "w-72");
+      return field(String(value ?? ""), (text) => text, "", narrow ? "w-32" : "w-72");
     case "longText":
       return <LongText handle={handle} pointer={pointer} label={label} value={String(value ?? "")} />;
     case "money":
@@ -71,7 +71,7 @@ export function QuestionField({ handle, question, pointer, today, narrow }: Prop
           label={label}
           options={people.map((person) => person.id)}
           words={named}
-          className="w-48"
+          className={narrow ? "w-36" : "w-48"}
         />
       );
     case "choices":

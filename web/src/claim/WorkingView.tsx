@@ -41,7 +41,7 @@ export function WorkingView({ claim, working, onChanged }: Props) {
               <td />
               <td />
               <th className="font-normal text-right">{t("claim.measured")}</th>
-              <th className="font-normal text-right">{t("claim.limit")}</th>
+              <th className="font-normal text-right pl-4">{t("claim.limit")}</th>
             </tr>
           </thead>
           <tbody>

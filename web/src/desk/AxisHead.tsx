@@ -21,7 +21,10 @@ export function AxisHead({ axis, page, today, scale }: Props) {
     (page?.tide ?? []).filter((one) => test(one.day)).reduce((sum, one) => sum + one.minutes, 0);
   const late = minutesOn((iso) => iso < today);
   const mondays = Array.from({ length: 50 }, (_, i) => addDays(today, i - 14)).filter(
-    (iso) => day(iso).getUTCDay() === 1 && Math.abs(scale(day(iso)) - scale(day(today))) > 46,
+    (iso) =>
+      day(iso).getUTCDay() === 1 &&
+      Math.abs(scale(day(iso)) - scale(day(today))) > 46 &&
+      scale(day(iso)) < scale.range()[1] - 22,
   );
   return (
     <div className={`${COLUMNS} sticky top-0 z-10 bg-base-100 border-b border-base-content`}>

@@ -79,7 +79,7 @@ export function Desk() {
               round={round}
               onRound={setRound}
             />
-            <span className="ml-auto flex gap-2">
+            <span className="ml-auto flex gap-2 shrink-0">
               <button type="button" className="btn btn-sm" onClick={() => setImporting(true)}>
                 {t("desk.import")}
               </button>

@@ -17,11 +17,11 @@ export function Rounds({ rows, drafts, round, onRound }: Props) {
   }
   const all: [string, string, number][] = [
     ["", t("desk.all"), rows.length],
-    ...[...steps].map(([words, count]): [string, string, number] => [words, words, count]),
     ["drafts", t("desk.drafts"), drafts],
+    ...[...steps].map(([words, count]): [string, string, number] => [words, words, count]),
   ];
   return (
-    <div className="flex gap-4 whitespace-nowrap overflow-x-auto">
+    <div className="flex gap-4 whitespace-nowrap overflow-x-auto min-w-0">
       {all.map(([key, words, count]) => (
         <button
           key={key}

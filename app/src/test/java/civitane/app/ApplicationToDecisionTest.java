@@ -88,7 +88,7 @@ public class ApplicationToDecisionTest extends OnDatabase {
     assertEquals(answered.get("turn").stringValue(), "ours");
     assertEquals(answered.get("next").get("words").stringValue(), "Decide it");
     assertTrue(
-        answered.get("events").toString().contains("householdTotal: 3 → 2"),
+        answered.get("events").toString().contains("household total: 3 → 2"),
         answered.get("events").toString());
   }
 

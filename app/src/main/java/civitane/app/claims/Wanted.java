@@ -26,9 +26,7 @@ public record Wanted(String kind, String subject, String words, Turn owner) {
     var wanted = new LinkedHashMap<String, Wanted>();
     var urgent = result.route() == Route.URGENT_LINE;
     if (urgent) {
-      wanted.put(
-          WORD,
-          new Wanted(WORD, result.route().word(), "Put it through to the urgent line", Turn.OURS));
+      wanted.put(WORD, new Wanted(WORD, result.route().word(), "To the urgent line", Turn.OURS));
     }
     for (var test : result.tests()) {
       if (test.is(Outcome.UNKNOWN) && !(urgent && test.missing().isEmpty())) {
