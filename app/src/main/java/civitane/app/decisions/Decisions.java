@@ -15,6 +15,7 @@ import civitane.core.facts.Packet;
 import civitane.core.rules.Entitlement;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
+import civitane.core.rules.Wording;
 import civitane.packet.ResultWriter;
 import java.time.Clock;
 import java.time.Instant;
@@ -108,10 +109,7 @@ public class Decisions {
     var result = screenings.results(packet(facts), Mode.DETERMINE).get(0);
     var words = "%s: %s → %s, %s"
         .formatted(
-            pointer.substring(pointer.lastIndexOf('/') + 1),
-            before.isMissingNode() ? "nothing" : before,
-            value,
-            reason);
+            Wording.spoken(pointer), before.isMissingNode() ? "nothing" : before, value, reason);
     claims.use(number, json.writeValueAsString(facts), Wanted.of(result), words);
   }
 

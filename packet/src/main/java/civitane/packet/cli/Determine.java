@@ -140,10 +140,13 @@ public final class Determine implements Callable<Integer> {
     }
     try {
       return new Pipeline.Answer(writer.results(screening.of(reading.packet(), mode)), false);
-    } catch (ArithmeticException | java.time.DateTimeException e) {
+    } catch (RuntimeException e) {
+      // One packet must not stop the others, whatever is the matter with it.
       return new Pipeline.Answer(
-          writer.faults(List.of(
-              new Fault("", "its numbers or dates can't be reckoned with", "those of real life"))),
+          writer.faults(List.of(new Fault(
+              "",
+              "this packet can't be worked out (" + e.getClass().getSimpleName() + ")",
+              "facts as they occur in real life"))),
           true);
     }
   }

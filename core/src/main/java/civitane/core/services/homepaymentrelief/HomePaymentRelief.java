@@ -252,6 +252,7 @@ public final class HomePaymentRelief implements Service {
         .needs("lender/participates")
         .uses("lenderFigure")
         .lacks(need.need() == null ? List.of(it.pointer("amountDue")) : List.of())
+        .lacks(need.isUndated() ? List.of(it.pointer("lenderFigure/asOf")) : List.of())
         .doubtIf(Boolean.FALSE.equals(takesPart), () -> "The lender does not take part.")
         .orMet(() -> "The lender takes part.");
   }

@@ -46,6 +46,11 @@ final class LenderNeed {
         && figure.distanceTo(said).isAbove(figure.percent(terms.differencePercent()));
   }
 
+  /** Whether the lender named a figure without its day, so that nobody can tell how old it is. */
+  boolean isUndated() {
+    return figure != null && figureOf == null;
+  }
+
   boolean isStale() {
     return figureOf != null && figureOf.plusDays(terms.figureDays()).isBefore(asOf);
   }

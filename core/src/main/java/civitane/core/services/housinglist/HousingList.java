@@ -93,7 +93,7 @@ public final class HousingList implements Service {
             () -> "Left out, as the income is over their own limit: "
                 + Wording.list(openLists(it).stream()
                     .filter(list -> !reachable.contains(list))
-                    .map(list -> String.valueOf(list.text("code")))
+                    .map(list -> nameOf(list))
                     .toList())
                 + ".")
         .note(
@@ -118,6 +118,11 @@ public final class HousingList implements Service {
         .orMet(() -> applicant.calledBy() + " is " + Ages.ADULT + " or older.");
   }
 
+  private static String nameOf(Answers list) {
+    var code = list.text("code");
+    return code == null ? "a list without a code" : code;
+  }
+
   private static List<Answers> openLists(Situation it) {
     return it.answers().groups("lists").stream()
         .filter(list -> list.flag("open", false))
@@ -137,9 +142,7 @@ public final class HousingList implements Service {
             it.answers().has("lists") && (anyOpen || allSaid) ? Boolean.valueOf(anyOpen) : null,
             () -> "None of the lists asked for is open.")
         .orMet(() -> "Open: "
-            + Wording.list(openLists(it).stream()
-                .map(list -> String.valueOf(list.text("code")))
-                .toList())
+            + Wording.list(openLists(it).stream().map(list -> nameOf(list)).toList())
             + ".");
   }
 
@@ -154,6 +157,9 @@ public final class HousingList implements Service {
     var check = it.check("HW-INCOME").uses("lists").uses("monthlyRent");
     var lists = it.answers().groups("lists");
     for (var i = 0; i < lists.size(); i++) {
+      if (open.is(Outcome.UNKNOWN)) {
+        check.needs("lists/" + i + "/open");
+      }
       if (lists.get(i).flag("open", false)) {
         check.needs("lists/" + i + "/incomePercent").needs("lists/" + i + "/code");
       }
@@ -162,7 +168,8 @@ public final class HousingList implements Service {
         .map(list -> list.number("incomePercent"))
         .filter(percent -> percent != null)
         .max(Comparator.naturalOrder());
-    if (open.is(Outcome.UNKNOWN) || highest.isEmpty()) {
+    var percentsKnown = openLists(it).stream().allMatch(list -> list.has("incomePercent"));
+    if (open.is(Outcome.UNKNOWN) || highest.isEmpty() || !percentsKnown) {
       return check.needs("lists").orMet(() -> "");
     }
     var test = IncomeTest.atMost(

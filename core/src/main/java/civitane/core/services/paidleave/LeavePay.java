@@ -68,7 +68,7 @@ final class LeavePay {
     for (var other : answers.groups("otherPay")) {
       var weekly = other.number("weekly");
       if (weekly != null
-          && FROM_EMPLOYER.contains(other.text("kind"))
+          && FROM_EMPLOYER.contains(String.valueOf(other.text("kind")))
           && "paid".equals(other.text("state"))) {
         sum = sum.plus(weekly);
       }

@@ -204,7 +204,9 @@ public final class ValueReview implements Service {
       Situation it, @Nullable List<String> kept, @Nullable ComparableSales sales) {
     var nearby = it.answers().texts("grounds").contains(NEARBY);
     var none = it.answers().groups("sales").isEmpty();
-    if (!nearby && kept != null && (none || sales != null)) {
+    var usable = sales != null && sales.usable() > 0;
+    var valued = !usable || it.answers().has("currentValue");
+    if (!nearby && kept != null && (none || sales != null && valued)) {
       return Test.notApplicable("VR-SALES", () -> "Sales nearby are not among the grounds.");
     }
     var check = it.check("VR-SALES").uses("sales");
@@ -215,7 +217,7 @@ public final class ValueReview implements Service {
       check.needs("valuedOn");
     }
     if (!none) {
-      check.needs("subject/area").needs("subject/condition");
+      check.needs("subject/area").needs("subject/condition").needs("currentValue");
     }
     var entries = it.answers().groups("sales");
     for (var i = 0; i < entries.size(); i++) {
