@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -110,7 +111,9 @@ public abstract class Story {
 
   /** A window of somebody else, or of the same person elsewhere. */
   protected Page window() {
-    var window = browser.newContext(new Browser.NewContextOptions().setViewportSize(WIDE, HIGH));
+    var window = browser.newContext(new Browser.NewContextOptions()
+        .setViewportSize(WIDE, HIGH)
+        .setReducedMotion(ReducedMotion.REDUCE));
     windows.add(window);
     var opened = window.newPage();
     opened.onRequest(request -> {
