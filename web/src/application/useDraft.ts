@@ -3,7 +3,8 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { type ApplicationView, api, done, type Margin, Refusal } from "../api/client";
 import { type Draft, withValue } from "./packet";
 
-const PAUSE = 250;
+const MARGIN_PAUSE = 60;
+const SAVE_PAUSE = 250;
 const RETRY = 3000;
 
 export type Saving = "saved" | "saving" | "offline" | "conflict";
@@ -64,25 +65,27 @@ export function useDraft(view: ApplicationView): DraftHandle {
     }
   }, [id, queries]);
 
+  // What it leads to is worked out at once after a pause, cancelling what is stale; saving may wait a little longer.
   useEffect(() => {
     const request = new AbortController();
     const timer = setTimeout(async () => {
-      if (saving !== "conflict") void save();
       try {
-        setMargin(
-          await done(
-            api.POST("/api/margin", { body: latest.current.draft as never, signal: request.signal }),
-          ),
-        );
+        setMargin(await done(api.POST("/api/margin", { body: draft as never, signal: request.signal })));
       } catch {
         // A dropped or failed answer leaves the last margin; saving tells of a lost connection.
       }
-    }, PAUSE);
+    }, MARGIN_PAUSE);
     return () => {
       clearTimeout(timer);
       request.abort();
     };
   }, [draft]);
+
+  useEffect(() => {
+    if (saving === "conflict" || !draft) return;
+    const timer = setTimeout(save, SAVE_PAUSE);
+    return () => clearTimeout(timer);
+  }, [draft, save, saving]);
 
   useEffect(() => {
     const again = setInterval(() => {

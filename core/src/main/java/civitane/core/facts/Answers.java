@@ -29,6 +29,15 @@ public class Answers {
     });
   }
 
+  private Answers(LinkedHashMap<String, Object> values) {
+    this.values = values;
+  }
+
+  /** Answers that hold a map as it is: without nulls and blank texts, and not to be changed any more. */
+  public static Answers holding(LinkedHashMap<String, Object> values) {
+    return new Answers(values);
+  }
+
   public boolean has(String key) {
     return value(key) != null;
   }

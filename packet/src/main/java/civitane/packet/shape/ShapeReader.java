@@ -113,10 +113,31 @@ public final class ShapeReader {
   }
 
   private @Nullable Object date(Object value) {
-    return parsed(
-        value,
-        text -> text.length() == DATE_LENGTH ? LocalDate.parse(text) : null,
-        "a day of the calendar, as in 2026-11-23");
+    return parsed(value, ShapeReader::day, "a day of the calendar, as in 2026-11-23");
+  }
+
+  /** A day as in 2026-11-23; null for any other form. Throws for a day that is not on the calendar. */
+  private static @Nullable Object day(String text) {
+    if (text.length() != DATE_LENGTH || text.charAt(4) != '-' || text.charAt(7) != '-') {
+      return null;
+    }
+    var year = digits(text, 0, 4);
+    var month = digits(text, 5, 7);
+    var day = digits(text, 8, DATE_LENGTH);
+    return year < 0 || month < 0 || day < 0 ? null : LocalDate.of(year, month, day);
+  }
+
+  /** The number that some digits make; -1 when one of them is none. */
+  private static int digits(String text, int from, int to) {
+    var number = 0;
+    for (var i = from; i < to; i++) {
+      var digit = text.charAt(i) - '0';
+      if (digit < 0 || digit > 9) {
+        return -1;
+      }
+      number = number * 10 + digit;
+    }
+    return number;
   }
 
   private @Nullable Object month(Object value) {
@@ -199,7 +220,7 @@ public final class ShapeReader {
         faults.add(path.pointer(), "the key is not known here", nearest(name, shape));
       } else {
         var typed = read(part, field);
-        if (typed != null) {
+        if (typed != null && !isBlank(typed)) {
           read.put(name, typed);
         }
       }
@@ -211,7 +232,11 @@ public final class ShapeReader {
         faults.add(path.pointer(key), "it is missing", "a value for " + key);
       }
     }
-    return new Answers(read);
+    return Answers.holding(read);
+  }
+
+  private static boolean isBlank(Object value) {
+    return value instanceof String text && text.isBlank();
   }
 
   private static String nearest(String name, Shape shape) {
@@ -285,12 +310,12 @@ public final class ShapeReader {
     map.forEach((key, part) -> {
       path.enter(String.valueOf(key));
       var typed = read(part, shape.element());
-      if (typed != null) {
+      if (typed != null && !isBlank(typed)) {
         read.put(String.valueOf(key), typed);
       }
       path.leave();
     });
-    return new Answers(read);
+    return Answers.holding(read);
   }
 
   /** Reads a value as if it stood at the place. */

@@ -1,0 +1,193 @@
+import { useTranslation } from "react-i18next";
+import { spoken } from "../i18n/words";
+import { money } from "../parts/format";
+import { Choice } from "./Choice";
+import { Field } from "./Field";
+import type { Expense, Income } from "./packet";
+import { readAmount, type TypedAmount } from "./typing";
+import type { DraftHandle } from "./useDraft";
+
+const KINDS = [
+  "wages",
+  "selfEmployment",
+  "pension",
+  "unemploymentPay",
+  "childSupport",
+  "disabilityPension",
+  "familyHelp",
+  "rentReceived",
+  "interest",
+  "leavePay",
+  "other",
+  "fosterPayment",
+  "studyGrant",
+  "loan",
+  "livingAllowance",
+];
+
+const FREQUENCIES = [
+  "weekly",
+  "fortnightly",
+  "fourWeekly",
+  "twiceMonthly",
+  "monthly",
+  "quarterly",
+  "yearly",
+  "once",
+];
+
+const EXPENSES = ["rent", "mortgage", "heating", "childcare", "medical", "supportPaid"];
+
+export const INCOME_COLUMNS = "grid-cols-[6.5rem_8.5rem_6.5rem_7.5rem_1fr_6rem_1.4rem]";
+const EXPENSE_COLUMNS = "grid-cols-[9.5rem_8rem_8.5rem_1fr_1.6rem]";
+
+interface RowProps {
+  handle: DraftHandle;
+  index: number;
+  ids: string[];
+  named: (id: string) => string;
+}
+
+/** Puts an amount with its period in place of what was there. */
+function putAmount<T extends object>(row: T, typed: TypedAmount): T {
+  const { amount: _a, hourlyRate: _r, hoursPerWeek: _h, ...rest } = row as Record<string, unknown>;
+  const kept = typed.hourlyRate === undefined ? rest : { ...rest, frequency: undefined };
+  return JSON.parse(JSON.stringify({ ...kept, ...typed }));
+}
+
+/** An income: whose, what kind, how much, how often, and what that is a month. */
+export function IncomeRow({ handle, income, index, ids, named }: RowProps & { income: Income }) {
+  const { t } = useTranslation();
+  const at = `/household/incomes/${index}`;
+  const shown =
+    income.hourlyRate !== undefined
+      ? `${money(income.hourlyRate)} h ${income.hoursPerWeek ?? ""}`
+      : income.amount === undefined
+        ? ""
+        : money(income.amount);
+  const monthly = handle.margin?.monthly[income.id];
+  return (
+    <div className={`grid-row ${INCOME_COLUMNS}`}>
+      <Choice
+        handle={handle}
+        pointer={`${at}/person`}
+        label={`${t("app.whose")} ${index + 1}`}
+        options={ids}
+        words={named}
+      />
+      <Choice
+        handle={handle}
+        pointer={`${at}/kind`}
+        label={`${t("app.source")} ${index + 1}`}
+        options={KINDS}
+      />
+      <Field
+        handle={handle}
+        pointer={`${at}/amount`}
+        label={`${t("app.amount")} ${index + 1}`}
+        shown={shown}
+        read={(text) => (text === shown ? {} : readAmount(text))}
+        put={(value) => {
+          if (Object.keys(value as object).length > 0)
+            handle.set(at, putAmount(income, value as TypedAmount));
+        }}
+        expected="430 w, 1800 m, 12,50 h 38"
+        placeholder="430 w"
+        right
+      />
+      {income.hourlyRate === undefined ? (
+        <Choice
+          handle={handle}
+          pointer={`${at}/frequency`}
+          label={`${t("app.frequency")} ${index + 1}`}
+          options={FREQUENCIES}
+        />
+      ) : (
+        <span className="px-2 soft">{spoken("weekly")}</span>
+      )}
+      <Field
+        handle={handle}
+        pointer={`${at}/employer`}
+        label={`${t("app.employer")} ${index + 1}`}
+        shown={income.employer ?? ""}
+        read={(text) => text}
+      />
+      <span className="case text-right">{monthly === undefined ? "" : money(monthly)}</span>
+      <Remove handle={handle} list="incomes" index={index} />
+    </div>
+  );
+}
+
+/** An expense that recurs. */
+export function ExpenseRow({ handle, expense, index, ids, named }: RowProps & { expense: Expense }) {
+  const { t } = useTranslation();
+  const at = `/household/expenses/${index}`;
+  const shown = expense.amount === undefined ? "" : money(expense.amount);
+  return (
+    <div className={`grid-row ${EXPENSE_COLUMNS}`}>
+      <Choice
+        handle={handle}
+        pointer={`${at}/kind`}
+        label={`${t("app.kind")} ${index + 1}`}
+        options={EXPENSES}
+      />
+      <Field
+        handle={handle}
+        pointer={`${at}/amount`}
+        label={`${t("app.expenses")} ${index + 1}`}
+        shown={shown}
+        read={(text) => (text === shown ? {} : readAmount(text))}
+        put={(value) => {
+          if (Object.keys(value as object).length > 0)
+            handle.set(at, putAmount(expense, value as TypedAmount));
+        }}
+        expected="640 m"
+        placeholder="640 m"
+        right
+      />
+      <Choice
+        handle={handle}
+        pointer={`${at}/frequency`}
+        label={`${t("app.frequency")} ${index + 1}`}
+        options={FREQUENCIES}
+      />
+      <Choice
+        handle={handle}
+        pointer={`${at}/person`}
+        label={`${t("app.whose")} ${index + 1}`}
+        options={ids}
+        words={named}
+      />
+      <Remove handle={handle} list="expenses" index={index} />
+    </div>
+  );
+}
+
+/** Takes a row away. */
+export function Remove({
+  handle,
+  list,
+  index,
+}: {
+  handle: DraftHandle;
+  list: "incomes" | "expenses" | "assets";
+  index: number;
+}) {
+  const { t } = useTranslation();
+  return (
+    <button
+      type="button"
+      tabIndex={-1}
+      className="cursor-pointer soft"
+      aria-label={t("app.remove", { what: String(index + 1) })}
+      onClick={() =>
+        handle.set(
+          `/household/${list}`,
+          (handle.draft.packet.household[list] as unknown[]).filter((_, i) => i !== index),
+        )
+      }
+    >
+      ×
+    </button>
+  );
+}

@@ -1,0 +1,58 @@
+import { useTranslation } from "react-i18next";
+import { Field } from "./Field";
+import type { DraftHandle } from "./useDraft";
+
+/** The statements of those who have no income; nobody is taken to have none by silence. */
+export function NoIncome({ handle, named }: { handle: DraftHandle; named: (id: string) => string }) {
+  const { t } = useTranslation();
+  const household = handle.draft.packet.household;
+  const without = household.people.filter(
+    (person) => !household.incomes.some((one) => one.person === person.id),
+  );
+  if (without.length === 0) return null;
+  return (
+    <ul className="mt-3">
+      {without.map((person) => {
+        const index = household.noIncome.findIndex((one) => one.person === person.id);
+        return (
+          <li key={person.id} className="flex items-center gap-3 min-h-9">
+            <label
+              className="flex items-center gap-2"
+              title={t("app.noIncomeNote", { name: named(person.id) })}
+            >
+              <input
+                type="checkbox"
+                className="checkbox checkbox-sm"
+                checked={index >= 0}
+                onChange={(event) =>
+                  handle.set(
+                    "/household/noIncome",
+                    event.target.checked
+                      ? [...household.noIncome, { person: person.id }]
+                      : household.noIncome.filter((one) => one.person !== person.id),
+                  )
+                }
+              />
+              <span>
+                <span className="case">{named(person.id)}</span>: {t("app.noIncome").toLowerCase()}
+              </span>
+            </label>
+            {index >= 0 && (
+              <label className="flex items-center gap-2">
+                {t("app.livesOn")}
+                <Field
+                  handle={handle}
+                  pointer={`/household/noIncome/${index}/livesOn`}
+                  label={`${named(person.id)} ${t("app.livesOn")}`}
+                  shown={household.noIncome[index]?.livesOn ?? ""}
+                  read={(text) => text}
+                  className="input-sm w-64"
+                />
+              </label>
+            )}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
