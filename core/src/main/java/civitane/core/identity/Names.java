@@ -19,6 +19,9 @@ public final class Names {
     if (one == null || other == null) {
       return NameMatch.DIFFERENT;
     }
+    if (one.equals(other) && one.chars().anyMatch(Character::isLetter)) {
+      return NameMatch.SAME;
+    }
     var best = NameMatch.DIFFERENT;
     for (var left : foldings(one)) {
       for (var right : foldings(other)) {
