@@ -118,7 +118,7 @@ export function DraftScreen({ view, offers, today }: Props) {
           <h1 className="case text-[1.5rem] mb-3">{t(`app.parts.${part}`)}</h1>
           {handle.saving === "conflict" && <Conflict handle={handle} />}
           {part === "who" && <WhoPart handle={handle} today={today} />}
-          {part === "money" && <MoneyPart handle={handle} />}
+          {part === "money" && <MoneyPart handle={handle} today={today} />}
           {part === "home" && <HomePart handle={handle} />}
           {part === "matter" && <MatterPart handle={handle} offers={offers} today={today} />}
           {part === "read" && <ReadPart handle={handle} open={open} today={today} onGoTo={goTo} />}

@@ -21,7 +21,7 @@ const ASSETS = [
 ];
 
 /** Money in, money out and what is owned: one row a source. */
-export function MoneyPart({ handle }: { handle: DraftHandle }) {
+export function MoneyPart({ handle, today }: { handle: DraftHandle; today: string }) {
   const { t } = useTranslation();
   const household = handle.draft.packet.household;
   const names = new Map(household.people.map((person) => [person.id, person.givenName || person.id]));
@@ -48,7 +48,7 @@ export function MoneyPart({ handle }: { handle: DraftHandle }) {
             {t("app.addIncome")} <kbd className="key">Alt M</kbd>
           </button>
         </div>
-        <NoIncome handle={handle} named={named} />
+        <NoIncome handle={handle} named={named} today={today} />
       </div>
       <div className="grid grid-cols-1 xl:grid-cols-2 gap-8">
         <div>

@@ -21,7 +21,7 @@ export function Rounds({ rows, drafts, round, onRound }: Props) {
     ...[...steps].map(([words, count]): [string, string, number] => [words, words, count]),
   ];
   return (
-    <div className="flex gap-4 whitespace-nowrap overflow-x-auto min-w-0">
+    <div className="flex gap-3.5 small whitespace-nowrap overflow-x-auto min-w-0">
       {all.map(([key, words, count]) => (
         <button
           key={key}
