@@ -3,30 +3,18 @@ package civitane.core.rules;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/**
- * A question a service asks.
- *
- * @param key the answer's key in a packet
- * @param options the words to choose from
- * @param parts the questions of a group
- * @param otherwise what an absent answer stands for, in words; null when the answer is needed
- * @param when the earlier answer that makes it apply; null when it always does
- * @param orWord a word that may stand in place of a group, as in {@code none}
- * @param papers the kinds of paper that the answer may call for
- * @param bySystem the answer is filled in by the office, not asked
- * @param weighed the rules read it; otherwise it is kept for the person who works the claim
- */
-public record Question(
-    String key,
-    QuestionKind kind,
-    List<String> options,
-    List<Question> parts,
-    @Nullable String otherwise,
-    @Nullable When when,
-    @Nullable String orWord,
-    List<String> papers,
-    boolean bySystem,
-    boolean weighed) {
+/** A question a service asks; every wither answers a changed copy. */
+public final class Question implements Cloneable {
+  private final String key;
+  private final QuestionKind kind;
+  private final List<String> options;
+  private final List<Question> parts;
+  private @Nullable String otherwise;
+  private @Nullable When when;
+  private @Nullable String orWord;
+  private List<String> papers = List.of();
+  private boolean bySystem;
+  private boolean weighed = true;
 
   /**
    * The condition under which a question applies.
@@ -36,115 +24,134 @@ public record Question(
    */
   public record When(String key, List<String> answers) {}
 
+  private Question(String key, QuestionKind kind, List<String> options, List<Question> parts) {
+    this.key = key;
+    this.kind = kind;
+    this.options = options;
+    this.parts = parts;
+  }
+
   public static Question of(String key, QuestionKind kind) {
-    return new Question(key, kind, List.of(), List.of(), null, null, null, List.of(), false, true);
+    return new Question(key, kind, List.of(), List.of());
   }
 
   public static Question choice(String key, String... options) {
-    return new Question(
-        key,
-        QuestionKind.CHOICE,
-        List.of(options),
-        List.of(),
-        null,
-        null,
-        null,
-        List.of(),
-        false,
-        true);
+    return new Question(key, QuestionKind.CHOICE, List.of(options), List.of());
   }
 
   public static Question openChoice(String key, List<String> options) {
-    return new Question(
-        key,
-        QuestionKind.OPEN_CHOICE,
-        options,
-        List.of(),
-        null,
-        null,
-        null,
-        List.of(),
-        false,
-        true);
+    return new Question(key, QuestionKind.OPEN_CHOICE, options, List.of());
   }
 
   public static Question choices(String key, String... options) {
-    return new Question(
-        key,
-        QuestionKind.CHOICES,
-        List.of(options),
-        List.of(),
-        null,
-        null,
-        null,
-        List.of(),
-        false,
-        true);
+    return new Question(key, QuestionKind.CHOICES, List.of(options), List.of());
   }
 
   public static Question group(String key, Question... parts) {
-    return new Question(
-        key,
-        QuestionKind.GROUP,
-        List.of(),
-        List.of(parts),
-        null,
-        null,
-        null,
-        List.of(),
-        false,
-        true);
+    return new Question(key, QuestionKind.GROUP, List.of(), List.of(parts));
   }
 
   public static Question groups(String key, Question... parts) {
-    return new Question(
-        key,
-        QuestionKind.GROUPS,
-        List.of(),
-        List.of(parts),
-        null,
-        null,
-        null,
-        List.of(),
-        false,
-        true);
+    return new Question(key, QuestionKind.GROUPS, List.of(), List.of(parts));
   }
 
+  /** With what an absent answer stands for, in words. */
   public Question otherwise(String words) {
-    return new Question(key, kind, options, parts, words, when, orWord, papers, bySystem, weighed);
+    var copy = clone();
+    copy.otherwise = words;
+    return copy;
   }
 
+  /** Applying only when another question has one of the answers. */
   public Question when(String other, String... answers) {
-    return new Question(
-        key,
-        kind,
-        options,
-        parts,
-        otherwise,
-        new When(other, List.of(answers)),
-        orWord,
-        papers,
-        bySystem,
-        weighed);
+    var copy = clone();
+    copy.when = new When(other, List.of(answers));
+    return copy;
   }
 
+  /** With a word that may stand in place of a group, as in {@code none}. */
   public Question orWord(String word) {
-    return new Question(
-        key, kind, options, parts, otherwise, when, word, papers, bySystem, weighed);
+    var copy = clone();
+    copy.orWord = word;
+    return copy;
   }
 
+  /** With the kinds of paper that the answer may call for. */
   public Question calls(String... kinds) {
-    return new Question(
-        key, kind, options, parts, otherwise, when, orWord, List.of(kinds), bySystem, weighed);
+    var copy = clone();
+    copy.papers = List.of(kinds);
+    return copy;
   }
 
+  /** Filled in by the office, not asked. */
   public Question filledIn() {
-    return new Question(key, kind, options, parts, otherwise, when, orWord, papers, true, weighed);
+    var copy = clone();
+    copy.bySystem = true;
+    return copy;
   }
 
-  /** The same question, asked for the person who works the claim; no rule reads the answer. */
+  /** Asked for the person who works the claim; no rule reads the answer. */
   public Question forTheFile() {
-    return new Question(
-        key, kind, options, parts, otherwise, when, orWord, papers, bySystem, false);
+    var copy = clone();
+    copy.weighed = false;
+    return copy;
+  }
+
+  @Override
+  protected Question clone() {
+    try {
+      return (Question) super.clone();
+    } catch (CloneNotSupportedException e) {
+      throw new AssertionError("a question can be copied", e);
+    }
+  }
+
+  /** The answer's key in a packet. */
+  public String key() {
+    return key;
+  }
+
+  public QuestionKind kind() {
+    return kind;
+  }
+
+  /** The words to choose from. */
+  public List<String> options() {
+    return options;
+  }
+
+  /** The questions of a group. */
+  public List<Question> parts() {
+    return parts;
+  }
+
+  /** What an absent answer stands for, in words; null when the answer is needed. */
+  public @Nullable String otherwise() {
+    return otherwise;
+  }
+
+  /** The earlier answer that makes it apply; null when it always does. */
+  public @Nullable When when() {
+    return when;
+  }
+
+  /** A word that may stand in place of a group. */
+  public @Nullable String orWord() {
+    return orWord;
+  }
+
+  /** The kinds of paper that the answer may call for. */
+  public List<String> papers() {
+    return papers;
+  }
+
+  /** Whether the office fills it in. */
+  public boolean bySystem() {
+    return bySystem;
+  }
+
+  /** Whether the rules read it; otherwise it is kept for the person who works the claim. */
+  public boolean weighed() {
+    return weighed;
   }
 }
