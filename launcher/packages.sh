@@ -1,9 +1,10 @@
 # What has to be on the machine beside Java, Maven and Node; installed from Debian's packages when we are root.
 
+# Where the server's programs are; a client alone has none of them.
 postgres_bin() {
   local found
-  found=$(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1)
-  [ -n "$found" ] && echo "$found"
+  found=$(ls /usr/lib/postgresql/*/bin/initdb 2>/dev/null | sort -V | tail -n 1)
+  [ -n "$found" ] && dirname "$found"
 }
 
 need_packages() {
