@@ -24,11 +24,16 @@ build_app
 [ "$fresh" = yes ] && postgres_remove demo
 postgres_start demo
 server=
+# A server that was told to stop does not end well, and that must not keep the database from being stopped.
 stop() {
   trap - EXIT INT TERM
+  set +e
   say ""
   say "Stopping …"
-  [ -n "$server" ] && kill "$server" 2>/dev/null && wait "$server" 2>/dev/null
+  if [ -n "$server" ]; then
+    kill "$server" 2>/dev/null
+    wait "$server" 2>/dev/null
+  fi
   postgres_stop
   say "Stopped. What was entered is kept."
 }

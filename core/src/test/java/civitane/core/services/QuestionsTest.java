@@ -39,6 +39,53 @@ public class QuestionsTest {
   }
 
   @Test(dataProvider = "services")
+  public void nothingIsAskedForTheRulesThatTheyDoNotRead(Service service) throws IOException {
+    var sources = sources(service);
+    for (var key : weighed(service.questions())) {
+      var told = Pattern.compile(
+              "(?<!Question\\.(?:of|choice|group)\\()\"(?:[^\"]*/)?" + key + "\"")
+          .matcher(sources);
+      var named = Pattern.compile("String [A-Z_]+ =\\s+\"" + key + "\"").matcher(sources);
+      assertTrue(count(told) > 0 || named.find(), service.word() + " never reads " + key);
+    }
+  }
+
+  private static int count(java.util.regex.Matcher matcher) {
+    var found = 0;
+    while (matcher.find()) {
+      found++;
+    }
+    return found;
+  }
+
+  private static Set<String> weighed(List<Question> questions) {
+    var keys = new TreeSet<String>();
+    for (var question : questions) {
+      if (question.weighed() && question.parts().isEmpty()) {
+        keys.add(question.key());
+      }
+      keys.addAll(weighed(question.parts()));
+    }
+    return keys;
+  }
+
+  private static String sources(Service service) throws IOException {
+    // Two rules that several services share read an answer for them.
+    var all = new StringBuilder(Files.readString(SOURCES.resolve("rules/TimeLimit.java")));
+    all.append(Files.readString(SOURCES.resolve("rules/Hardship.java")));
+    try (Stream<Path> files = Files.list(folder(service))) {
+      for (var file : files.toList()) {
+        all.append(Files.readString(file));
+      }
+    }
+    return all.toString();
+  }
+
+  private static Path folder(Service service) {
+    return SOURCES.resolve("services/" + service.word().toLowerCase(java.util.Locale.ROOT));
+  }
+
+  @Test(dataProvider = "services")
   public void everyQuestionHasAKeyOfItsOwnAndKnowsItsCondition(Service service) {
     distinct(service.questions());
   }
@@ -70,8 +117,7 @@ public class QuestionsTest {
 
   private static Set<String> read(Service service) throws IOException {
     var found = new TreeSet<String>();
-    var folder = SOURCES.resolve("services/" + service.word().toLowerCase(java.util.Locale.ROOT));
-    try (Stream<Path> files = Files.list(folder)) {
+    try (Stream<Path> files = Files.list(folder(service))) {
       for (var file : files.filter(path -> !path.toString().contains("Terms")).toList()) {
         var source = Files.readString(file).replaceAll("(?s)record Terms.*?\\n  }\\n", "");
         var matcher = READ.matcher(source);
