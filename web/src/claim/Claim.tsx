@@ -7,6 +7,7 @@ import { useSession } from "../api/session";
 import { Bar } from "../parts/Bar";
 import { KeyStrip } from "../parts/Keys";
 import { namesOf, ResultBlock } from "../parts/Margin";
+import { useTrying } from "../parts/useTrying";
 import { ClaimHead } from "./ClaimHead";
 import { peopleOf } from "./people";
 import { RecordView } from "./RecordView";
@@ -19,6 +20,7 @@ export function Claim() {
   const session = useSession();
   const queries = useQueryClient();
   const navigate = useNavigate();
+  const [attempt, refusal] = useTrying();
   const [view, setView] = useState<"working" | "record">("working");
   const path = { params: { path: { number } } };
   const claim = useQuery({
@@ -31,10 +33,11 @@ export function Claim() {
     enabled: claim.isSuccess,
   });
   const again = () => queries.invalidateQueries({ queryKey: ["claim", number] });
-  const take = async () => {
-    await done(api.POST("/api/claims/{number}/take", path));
-    await again();
-  };
+  const take = () =>
+    attempt(async () => {
+      await done(api.POST("/api/claims/{number}/take", path));
+      await again();
+    });
   const keys = [
     { key: "Alt+W", says: t("keys.working"), act: () => setView("working") },
     { key: "Alt+R", says: t("keys.record"), act: () => setView("record") },
@@ -62,6 +65,11 @@ export function Claim() {
         <div className="flex-1 min-h-0 grid grid-cols-[1fr_320px]">
           <main className="min-w-0 overflow-y-auto">
             <ClaimHead claim={claim.data} today={session?.today ?? claim.data.lodgedOn} onTake={take} />
+            {refusal && (
+              <p role="alert" className="wrong px-6 py-2">
+                {refusal}
+              </p>
+            )}
             <div className="flex gap-6 px-6 border-b border-base-300">
               {(["working", "record"] as const).map((one) => (
                 <button

@@ -7,6 +7,7 @@ import { api, done, type Row } from "../api/client";
 import { Bar } from "../parts/Bar";
 import { addDays, day } from "../parts/format";
 import { KeyStrip } from "../parts/Keys";
+import { useTrying } from "../parts/useTrying";
 import { useWidth } from "../parts/useWidth";
 import { AxisHead } from "./AxisHead";
 import { DeskRow } from "./DeskRow";
@@ -32,6 +33,7 @@ export function Desk() {
   const [round, setRound] = useState("");
   const [chosen, setChosen] = useState(0);
   const [importing, setImporting] = useState(false);
+  const [attempt, refusal] = useTrying();
   const [axis, width] = useWidth();
 
   const today = desk.data?.today ?? new Date().toISOString().slice(0, 10);
@@ -46,16 +48,18 @@ export function Desk() {
   const index = Math.min(chosen, Math.max(0, rows.length - 1));
   const row: Row | undefined = rows[index];
 
-  const take = async () => {
-    const fresh = await done(api.POST("/api/applications"));
-    queries.setQueryData(["application", fresh.id], fresh);
-    navigate({ to: "/applications/$id", params: { id: fresh.id } });
-  };
+  const take = () =>
+    attempt(async () => {
+      const fresh = await done(api.POST("/api/applications"));
+      queries.setQueryData(["application", fresh.id], fresh);
+      navigate({ to: "/applications/$id", params: { id: fresh.id } });
+    });
   const open = (number: string) => navigate({ to: "/claims/$number", params: { number } });
-  const takeUp = async (one: Row) => {
-    await done(api.POST("/api/claims/{number}/take", { params: { path: { number: one.number } } }));
-    await queries.invalidateQueries({ queryKey: ["desk"] });
-  };
+  const takeUp = (one: Row) =>
+    attempt(async () => {
+      await done(api.POST("/api/claims/{number}/take", { params: { path: { number: one.number } } }));
+      await queries.invalidateQueries({ queryKey: ["desk"] });
+    });
 
   const keys = [
     { key: "ArrowDown", says: t("keys.move"), act: () => setChosen(Math.min(rows.length - 1, index + 1)) },
@@ -88,6 +92,11 @@ export function Desk() {
               </button>
             </span>
           </div>
+          {refusal && (
+            <p role="alert" className="wrong px-5 py-2">
+              {refusal}
+            </p>
+          )}
           {desk.isError && (
             <p role="alert" className="wrong p-5">
               {t("desk.failed", { message: desk.error.message })}

@@ -66,6 +66,20 @@ public class ScreensStory extends Story {
   }
 
   @Test
+  public void whoMayNotTakeAClaimUpIsToldSo() {
+    signIn(page, "pia");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Saskia Morwen"))
+        .click();
+    page.keyboard().press("Alt+t");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("That is not yours to do.");
+    page.keyboard().press("Alt+o");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it up"))
+        .click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("That is not yours to do.");
+    accessible(page, "a refusal");
+  }
+
+  @Test
   public void aNumberThatIsNoClaimIsSaidToBeNone() {
     signIn(page, "pia");
     page.getByLabel("Find a claim by its number").fill("BW-26-999999-0");

@@ -236,12 +236,6 @@ public class Claims {
         .toList();
   }
 
-  /** The application a claim was lodged with. */
-  @Transactional(readOnly = true)
-  public UUID applicationOf(String number) {
-    return find(number).applicationId();
-  }
-
   @Transactional(readOnly = true)
   public UUID idOf(String number) {
     return find(number).id();

@@ -7,7 +7,6 @@ import civitane.core.rates.RateShelf;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
 import civitane.core.services.Screening;
-import civitane.packet.Fault;
 import civitane.packet.PacketReader;
 import civitane.packet.ResultWriter;
 import java.math.BigDecimal;
@@ -102,10 +101,5 @@ public class Screenings {
       }
     }
     return monthly;
-  }
-
-  /** The faults of a draft that must be gone before it is lodged. */
-  public List<Fault> faults(JsonNode draft) {
-    return read(draft).faults();
   }
 }

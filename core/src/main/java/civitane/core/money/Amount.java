@@ -12,7 +12,6 @@ import java.math.RoundingMode;
  */
 public final class Amount implements Comparable<Amount> {
   public static final Amount ZERO = new Amount(BigDecimal.ZERO, BigDecimal.ONE);
-  private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
 
   private final BigDecimal over;
   private final BigDecimal under;
@@ -197,10 +196,5 @@ public final class Amount implements Comparable<Amount> {
   /** The number as short as can be, for counts and per cents: {@code 14}, {@code 37.5}. */
   public String plain() {
     return toDecimal().toPlainString();
-  }
-
-  /** A hundred, for ratios told in per cent. */
-  public static Amount hundred() {
-    return of(HUNDRED);
   }
 }

@@ -29,9 +29,4 @@ public final class Wording {
     return String.join(", ", words.subList(0, words.size() - 1)) + " and "
         + words.get(words.size() - 1);
   }
-
-  /** A count with its noun: "1 week", "3 weeks". */
-  public static String count(String number, String one, String many) {
-    return number + " " + (number.equals("1") ? one : many);
-  }
 }
