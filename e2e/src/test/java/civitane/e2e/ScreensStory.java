@@ -1,5 +1,6 @@
 package civitane.e2e;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.testng.annotations.Test;
@@ -57,8 +58,7 @@ public class ScreensStory extends Story {
       page.locator("#add-service").selectOption(service);
       page.locator("#add-service").press("Enter");
       assertThat(page.getByRole(AriaRole.MAIN)
-              .getByText(
-                  service, new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true)))
+              .getByText(service, new Locator.GetByTextOptions().setExact(true)))
           .isVisible();
     }
     accessible(page, "every service");
@@ -73,7 +73,11 @@ public class ScreensStory extends Story {
     page.keyboard().press("Alt+t");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("That is not yours to do.");
     page.keyboard().press("Alt+o");
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it up"))
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+        .containsText("Saskia Morwen");
+    assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+    page.getByRole(AriaRole.MAIN)
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take it up"))
         .click();
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("That is not yours to do.");
     accessible(page, "a refusal");

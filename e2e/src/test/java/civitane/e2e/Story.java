@@ -7,7 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
@@ -76,6 +76,7 @@ public abstract class Story {
     address = "http://127.0.0.1:"
         + ((WebServerApplicationContext) application).getWebServer().getPort();
     playwright = Playwright.create();
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
     browser = playwright
         .chromium()
         .launch(new BrowserType.LaunchOptions()
@@ -154,8 +155,7 @@ public abstract class Story {
 
   /** Waits until what was typed is kept. */
   protected static void saved(Page where) {
-    assertThat(where.getByText(Pattern.compile("^Saved \\d")))
-        .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(PATIENCE));
+    assertThat(where.getByText(Pattern.compile("^Saved \\d"))).isVisible();
   }
 
   protected static void accessible(Page where, String screen) {

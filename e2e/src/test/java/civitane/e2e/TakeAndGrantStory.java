@@ -58,6 +58,7 @@ public class TakeAndGrantStory extends Story {
     assertThat(margin).containsText("Solveig: reduced");
 
     page.keyboard().press("Alt+6");
+    assertThat(page.getByRole(AriaRole.CHECKBOX).first()).isFocused();
     page.keyboard().press("Space");
     page.getByLabel("Signs with the name as given").focus();
     page.keyboard().type("Amadou Kerrivan");
