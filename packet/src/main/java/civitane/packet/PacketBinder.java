@@ -37,14 +37,28 @@ import civitane.core.facts.Word;
 import civitane.core.money.Amount;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Makes facts of a packet that was read without a fault. */
 final class PacketBinder {
   private static final int EVERY_NIGHT = 14;
+
+  /** The words of each closed vocabulary. */
+  private static final ClassValue<Map<String, Word>> VOCABULARY = new ClassValue<>() {
+    @Override
+    protected Map<String, Word> computeValue(Class<?> words) {
+      return Arrays.stream(words.getEnumConstants())
+          .map(Word.class::cast)
+          .collect(Collectors.toUnmodifiableMap(Word::word, word -> word));
+    }
+  };
 
   private PacketBinder() {}
 
@@ -53,64 +67,75 @@ final class PacketBinder {
         lodgedOn,
         asOf,
         (OffsetDateTime) read.value("lodgedAt"),
-        word(Channel.values(), read, "channel"),
+        word(Channel.class, read, "channel"),
         read.text("language"),
         household(Optional.ofNullable(read.group("household")).orElse(Answers.NONE)),
         requests,
-        read.groups("papers").stream().map(PacketBinder::paper).toList(),
-        read.groups("signatures").stream().map(PacketBinder::signature).toList());
+        each(read.groups("papers"), PacketBinder::paper),
+        each(read.groups("signatures"), PacketBinder::signature));
   }
 
-  private static <W extends Word> @Nullable W word(W[] words, Answers read, String key) {
+  private static <W extends Enum<W> & Word> @Nullable W word(
+      Class<W> words, Answers read, String key) {
     var said = read.text(key);
     return said == null ? null : find(words, said);
   }
 
-  private static <W extends Word> W find(W[] words, String said) {
-    for (var word : words) {
-      if (word.word().equals(said)) {
-        return word;
-      }
+  private static <W extends Enum<W> & Word> W find(Class<W> words, String said) {
+    var word = VOCABULARY.get(words).get(said);
+    if (word == null) {
+      throw new IllegalArgumentException("no such word: " + said);
     }
-    throw new IllegalArgumentException("no such word: " + said);
+    return words.cast(word);
+  }
+
+  private static <T> List<T> each(List<Answers> read, Function<Answers, T> binder) {
+    if (read.isEmpty()) {
+      return List.of();
+    }
+    var bound = new ArrayList<T>(read.size());
+    for (var one : read) {
+      bound.add(binder.apply(one));
+    }
+    return List.copyOf(bound);
   }
 
   private static Household household(Answers read) {
     var expected = read.number("expectedChildren");
     return new Household(
         read.group("address") == null ? Address.UNKNOWN : address(read.group("address")),
-        read.groups("people").stream().map(PacketBinder::person).toList(),
+        each(read.groups("people"), PacketBinder::person),
         expected == null ? 0 : expected.toDecimal().intValueExact(),
-        read.groups("incomes").stream().map(PacketBinder::income).toList(),
-        read.groups("noIncome").stream()
-            .map(said -> new NoIncome(
+        each(read.groups("incomes"), PacketBinder::income),
+        each(
+            read.groups("noIncome"),
+            said -> new NoIncome(
                 said.text("person"),
                 said.date("since"),
                 said.text("livesOn"),
-                said.date("statedOn")))
-            .toList(),
-        read.groups("expenses").stream()
-            .map(said -> new Expense(
-                word(ExpenseKind.values(), said, "kind"),
+                said.date("statedOn"))),
+        each(
+            read.groups("expenses"),
+            said -> new Expense(
+                word(ExpenseKind.class, said, "kind"),
                 said.number("amount"),
-                word(Frequency.values(), said, "frequency"),
-                said.text("person")))
-            .toList(),
-        read.groups("assets").stream()
-            .map(said -> new Asset(
-                said.text("person"), word(AssetKind.values(), said, "kind"), said.number("value")))
-            .toList(),
+                word(Frequency.class, said, "frequency"),
+                said.text("person"))),
+        each(
+            read.groups("assets"),
+            said -> new Asset(
+                said.text("person"), word(AssetKind.class, said, "kind"), said.number("value"))),
         read.texts("benefits").stream()
-            .map(word -> find(Benefit.values(), word))
+            .map(word -> find(Benefit.class, word))
             .collect(Collectors.toSet()),
         read.group("payment") == null ? null : payment(read.group("payment")),
-        read.groups("consents").stream()
-            .map(said -> new Consent(
+        each(
+            read.groups("consents"),
+            said -> new Consent(
                 said.text("person"),
-                word(ConsentTo.values(), said, "to"),
+                word(ConsentTo.class, said, "to"),
                 said.date("on"),
-                said.date("until")))
-            .toList());
+                said.date("until"))));
   }
 
   private static Address address(Answers read) {
@@ -130,23 +155,22 @@ final class PacketBinder {
     var contact = read.group("contact");
     return new Person(
         read.text("id"),
-        word(Role.values(), read, "role"),
+        word(Role.class, read, "role"),
         read.text("givenName"),
         read.text("familyName"),
-        read.groups("otherNames").stream()
-            .map(other ->
-                new OtherName(word(OtherNameKind.values(), other, "kind"), other.text("name")))
-            .toList(),
+        each(
+            read.groups("otherNames"),
+            other -> new OtherName(word(OtherNameKind.class, other, "kind"), other.text("name"))),
         read.text("nameInScript"),
         read.text("addressAs"),
         read.date("birthDate"),
-        word(Sex.values(), read, "sex"),
+        word(Sex.class, read, "sex"),
         read.flag("disabled", false),
         read.flag("sharesMoney", true),
         nights == null ? EVERY_NIGHT : nights.toDecimal().intValueExact(),
-        away == null ? null : new Away(word(AwayReason.values(), away, "why"), away.date("since")),
+        away == null ? null : new Away(word(AwayReason.class, away, "why"), away.date("since")),
         read.text("residentNumber"),
-        word(MissingNumber.values(), read, "residentNumberMissing"),
+        word(MissingNumber.class, read, "residentNumberMissing"),
         contact == null ? null : contact(contact),
         read.text("guardian"));
   }
@@ -166,16 +190,16 @@ final class PacketBinder {
     return new Income(
         read.text("id"),
         read.text("person"),
-        word(IncomeKind.values(), read, "kind"),
+        word(IncomeKind.class, read, "kind"),
         hourly == null ? read.number("amount") : byTheHour(hourly, read.number("hoursPerWeek")),
-        hourly == null ? word(Frequency.values(), read, "frequency") : Frequency.WEEKLY,
+        hourly == null ? word(Frequency.class, read, "frequency") : Frequency.WEEKLY,
         read.text("employer"),
         read.date("startsOn"),
         read.date("endsOn"),
         read.number("businessCosts"),
-        read.groups("payslips").stream()
-            .map(slip -> new Payslip(slip.date("periodEnd"), slip.number("gross")))
-            .toList(),
+        each(
+            read.groups("payslips"),
+            slip -> new Payslip(slip.date("periodEnd"), slip.number("gross"))),
         read.number("registerMonthly"));
   }
 
@@ -185,12 +209,12 @@ final class PacketBinder {
 
   private static Payment payment(Answers read) {
     return new Payment(
-        word(PaymentMethod.values(), read, "method"), read.text("iban"), read.text("holder"));
+        word(PaymentMethod.class, read, "method"), read.text("iban"), read.text("holder"));
   }
 
   private static Paper paper(Answers read) {
     return new Paper(
-        word(PaperKind.values(), read, "kind"),
+        word(PaperKind.class, read, "kind"),
         read.text("person"),
         read.text("income"),
         read.text("employer"),
@@ -212,7 +236,7 @@ final class PacketBinder {
         read.text("person"),
         read.text("name"),
         read.date("on"),
-        word(SigningMethod.values(), read, "method"),
+        word(SigningMethod.class, read, "method"),
         read.text("witness"),
         read.texts("statements"));
   }

@@ -8,7 +8,6 @@ import civitane.packet.json.Faults;
 import civitane.packet.json.JsonText;
 import civitane.packet.shape.ShapeReader;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -39,7 +38,7 @@ public final class PacketReader {
     }
     var reader = new ShapeReader(faults);
     var requests = requests(json.get("requests"), reader, faults);
-    var read = (Answers) reader.read(withoutAnswers(json), PacketShape.PACKET);
+    var read = (Answers) reader.read(json, PacketShape.PACKET);
     new PacketChecks(read, faults).run(rates, reader.references());
     if (!faults.isEmpty()) {
       return new Reading(null, faults.list());
@@ -74,24 +73,5 @@ public final class PacketReader {
       requests.add(new Request(service, answers instanceof Answers given ? given : Answers.NONE));
     }
     return requests;
-  }
-
-  private static Map<String, Object> withoutAnswers(Map<?, ?> json) {
-    var rest = new LinkedHashMap<String, Object>();
-    json.forEach((key, value) -> rest.put(String.valueOf(key), value));
-    if (json.get("requests") instanceof List<?> list) {
-      rest.put("requests", list.stream().map(PacketReader::withoutItsAnswers).toList());
-    }
-    return rest;
-  }
-
-  private static Object withoutItsAnswers(@Nullable Object request) {
-    if (!(request instanceof Map<?, ?> map) || !map.containsKey("answers")) {
-      return request == null ? Map.of() : request;
-    }
-    var rest = new LinkedHashMap<String, Object>();
-    map.forEach(
-        (key, value) -> rest.put(String.valueOf(key), "answers".equals(key) ? Map.of() : value));
-    return rest;
   }
 }

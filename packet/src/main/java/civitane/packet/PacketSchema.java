@@ -59,10 +59,11 @@ public final class PacketSchema {
 
   private static Map<String, Object> plain(Shape shape) {
     return switch (shape.kind()) {
+      case ELSEWHERE -> Map.of();
       case TEXT -> Map.of("type", "string", "maxLength", MOST_CHARACTERS);
       case PERSON, INCOME ->
         Map.of("type", "string", "description", "the id of one of the household");
-      case WORD -> Map.of("enum", shape.words());
+      case WORD -> Map.of("enum", List.copyOf(shape.words()));
       case MONEY ->
         Map.of("type", "number", "minimum", 0, "exclusiveMaximum", BELOW, "multipleOf", 0.01);
       case NUMBER -> Map.of("type", "number", "minimum", 0, "exclusiveMaximum", BELOW);

@@ -42,7 +42,7 @@ final class PacketShape {
   private static final Shape FREQUENCY = words(Frequency.values());
 
   static final Shape REQUEST =
-      Shape.object(fields("service", TEXT, "answers", Shape.object(Map.of())), "service");
+      Shape.object(fields("service", TEXT, "answers", Shape.of(Kind.ELSEWHERE)), "service");
   static final Shape HOUSEHOLD = household();
   static final Shape PAPERS = Shape.listOf(paper());
   static final Shape SIGNATURES = Shape.listOf(signature());

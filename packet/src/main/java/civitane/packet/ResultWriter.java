@@ -5,20 +5,26 @@ import civitane.core.money.Amount;
 import civitane.core.rules.Line;
 import civitane.core.rules.Result;
 import civitane.core.rules.Test;
-import java.io.StringWriter;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JsonEncoding;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.ObjectWriteContext;
 import tools.jackson.core.PrettyPrinter;
 import tools.jackson.core.json.JsonFactory;
 import tools.jackson.core.util.DefaultPrettyPrinter;
+import tools.jackson.core.util.JsonRecyclerPools;
 
 /** Writes results and faults as JSON, the keys always in the same order. */
 public final class ResultWriter {
-  private static final JsonFactory JSON = new JsonFactory();
+  private static final JsonFactory JSON =
+      JsonFactory.builder().recyclerPool(JsonRecyclerPools.threadLocalPool()).build();
+
+  private static final int USUAL_BYTES = 2_048;
 
   private final boolean pretty;
 
@@ -28,6 +34,15 @@ public final class ResultWriter {
 
   /** The results of one packet, as an array. */
   public String results(List<Result> results) {
+    return new String(bytesOf(results), StandardCharsets.UTF_8);
+  }
+
+  public String faults(List<Fault> faults) {
+    return new String(bytesOfFaults(faults), StandardCharsets.UTF_8);
+  }
+
+  /** The results of one packet, as an array in UTF-8. */
+  public byte[] bytesOf(List<Result> results) {
     return written(json -> {
       json.writeStartArray();
       results.forEach(result -> result(json, result));
@@ -35,7 +50,7 @@ public final class ResultWriter {
     });
   }
 
-  public String faults(List<Fault> faults) {
+  public byte[] bytesOfFaults(List<Fault> faults) {
     return written(json -> {
       json.writeStartObject();
       json.writeArrayPropertyStart("faults");
@@ -55,12 +70,12 @@ public final class ResultWriter {
     void to(JsonGenerator json);
   }
 
-  private String written(Content content) {
-    var out = new StringWriter();
-    try (var json = JSON.createGenerator(new Context(pretty), out)) {
+  private byte[] written(Content content) {
+    var out = new ByteArrayOutputStream(USUAL_BYTES);
+    try (var json = JSON.createGenerator(new Context(pretty), out, JsonEncoding.UTF8)) {
       content.to(json);
     }
-    return out.toString();
+    return out.toByteArray();
   }
 
   /** Tells the generator whether to break lines. */

@@ -89,8 +89,15 @@ public class Answers {
     return listOf(key, YearMonth.class);
   }
 
+  @SuppressWarnings("unchecked") // each element is looked at
   private <T> List<T> listOf(String key, Class<T> type) {
-    return value(key) instanceof List<?> list ? list.stream().map(type::cast).toList() : List.of();
+    if (!(value(key) instanceof List<?> list)) {
+      return List.of();
+    }
+    for (var element : list) {
+      type.cast(element);
+    }
+    return (List<T>) list;
   }
 
   /** The one way every answer is read. */

@@ -13,13 +13,15 @@ public final class Names {
   /** From here on two parts of a name are taken for one. */
   private static final double NEAR = 0.92;
 
+  private static final char MOST_PLAIN = 0x7F;
+
   private Names() {}
 
   public static NameMatch compare(@Nullable String one, @Nullable String other) {
     if (one == null || other == null) {
       return NameMatch.DIFFERENT;
     }
-    if (one.equals(other) && one.chars().anyMatch(Character::isLetter)) {
+    if (one.equals(other) && hasLetters(one)) {
       return NameMatch.SAME;
     }
     var best = NameMatch.DIFFERENT;
@@ -47,6 +49,9 @@ public final class Names {
 
   /** The two ways a name is folded: letters with marks reduced, and those letters written out. */
   private static List<List<String>> foldings(String name) {
+    if (isPlain(name)) {
+      return List.of(tokens(name.toLowerCase(Locale.ROOT)));
+    }
     var lower = Normalizer.normalize(name, Normalizer.Form.NFC).toLowerCase(Locale.ROOT);
     var reduced = fold(lower);
     var written = fold(lower
@@ -69,12 +74,28 @@ public final class Names {
         .replace("ł", "l")
         .replace("þ", "th")
         .replace("ı", "i");
-    var decomposed = Normalizer.normalize(spelled, Normalizer.Form.NFKD);
-    var tokens = new ArrayList<String>();
+    return tokens(Normalizer.normalize(spelled, Normalizer.Form.NFKD));
+  }
+
+  /** Whether a name has none but the plain letters, which fold to themselves. */
+  private static boolean isPlain(String name) {
+    for (var i = 0; i < name.length(); i++) {
+      if (name.charAt(i) > MOST_PLAIN) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** The parts of a name between what is no letter, in the order of the alphabet. */
+  private static List<String> tokens(String decomposed) {
+    var tokens = new ArrayList<String>(4);
     var token = new StringBuilder();
-    decomposed.codePoints().forEach(letter -> {
+    for (var i = 0; i < decomposed.length(); ) {
+      var letter = decomposed.codePointAt(i);
+      i += Character.charCount(letter);
       if (isMark(letter)) {
-        return;
+        continue;
       }
       if (Character.isLetter(letter)) {
         token.appendCodePoint(letter);
@@ -82,7 +103,7 @@ public final class Names {
         tokens.add(token.toString());
         token.setLength(0);
       }
-    });
+    }
     if (token.length() > 0) {
       tokens.add(token.toString());
     }

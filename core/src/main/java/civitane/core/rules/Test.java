@@ -4,8 +4,6 @@ import civitane.core.money.Amount;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -121,8 +119,10 @@ public final class Test {
 
   /** The nearest change that would meet it; null where there is none to name. */
   public @Nullable String change() {
-    var both = Stream.concat(Stream.ofNullable(change).map(Supplier::get), later.get().stream())
-        .collect(Collectors.joining(" "));
-    return both.isEmpty() ? null : both;
+    var inTime = later.get().orElse(null);
+    if (change == null) {
+      return inTime;
+    }
+    return inTime == null ? change.get() : change.get() + " " + inTime;
   }
 }

@@ -1,7 +1,6 @@
 package civitane.core.rules;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** Plain words for keys and pointers. */
@@ -11,7 +10,19 @@ public final class Wording {
   /** A key as it is said aloud: {@code monthlyRent} is "monthly rent". */
   public static String spoken(String key) {
     var name = key.substring(key.lastIndexOf('/') + 1);
-    return name.replaceAll("([a-z])([A-Z0-9])", "$1 $2").toLowerCase(Locale.ROOT);
+    var words = new StringBuilder(name.length() + 4);
+    for (var i = 0; i < name.length(); i++) {
+      var letter = name.charAt(i);
+      if (i > 0 && !isSmall(letter) && isSmall(name.charAt(i - 1))) {
+        words.append(' ');
+      }
+      words.append(Character.toLowerCase(letter));
+    }
+    return words.toString();
+  }
+
+  private static boolean isSmall(char letter) {
+    return letter >= 'a' && letter <= 'z';
   }
 
   /** The sentence for facts that are not there. */

@@ -8,13 +8,22 @@ import java.time.LocalDate;
  * @param index quarters since the year 0
  */
 public record Quarter(int index) implements Comparable<Quarter> {
+  private static final int LENGTH = 6;
 
   public static Quarter of(LocalDate date) {
     return new Quarter(date.getYear() * 4 + (date.getMonthValue() - 1) / 3);
   }
 
   public static boolean isWritten(String text) {
-    return text.matches("\\d{4}Q[1-4]");
+    if (text.length() != LENGTH || text.charAt(4) != 'Q') {
+      return false;
+    }
+    for (var i = 0; i < 4; i++) {
+      if (text.charAt(i) < '0' || text.charAt(i) > '9') {
+        return false;
+      }
+    }
+    return text.charAt(5) >= '1' && text.charAt(5) <= '4';
   }
 
   public Quarter minus(int quarters) {
@@ -28,6 +37,7 @@ public record Quarter(int index) implements Comparable<Quarter> {
 
   @Override
   public String toString() {
-    return "%04dQ%d".formatted(index / 4, index % 4 + 1);
+    var year = Integer.toString(Math.floorDiv(index, 4));
+    return "0".repeat(Math.max(0, 4 - year.length())) + year + "Q" + (Math.floorMod(index, 4) + 1);
   }
 }

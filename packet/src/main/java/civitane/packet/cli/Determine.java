@@ -126,7 +126,8 @@ public final class Determine implements Callable<Integer> {
         var pipeline =
             new Pipeline(bytes -> work(bytes, reader, screening, writer, asked), answer -> {
               faulty |= answer.faulty();
-              out.println(answer.line());
+              out.writeBytes(answer.line());
+              out.write('\n');
             })) {
       showing(file, progress -> pipeline.run(new PacketSource(in), progress));
     }
@@ -136,14 +137,14 @@ public final class Determine implements Callable<Integer> {
       byte[] bytes, PacketReader reader, Screening screening, ResultWriter writer, Mode mode) {
     var reading = reader.read(bytes);
     if (reading.packet() == null) {
-      return new Pipeline.Answer(writer.faults(reading.faults()), true);
+      return new Pipeline.Answer(writer.bytesOfFaults(reading.faults()), true);
     }
     try {
-      return new Pipeline.Answer(writer.results(screening.of(reading.packet(), mode)), false);
+      return new Pipeline.Answer(writer.bytesOf(screening.of(reading.packet(), mode)), false);
     } catch (RuntimeException e) {
       // One packet must not stop the others, whatever is the matter with it.
       return new Pipeline.Answer(
-          writer.faults(List.of(new Fault(
+          writer.bytesOfFaults(List.of(new Fault(
               "",
               "this packet can't be worked out (" + e.getClass().getSimpleName() + ")",
               "facts as they occur in real life"))),

@@ -23,7 +23,7 @@ final class Pipeline implements AutoCloseable {
   private final Deque<Future<List<Answer>>> waiting = new ArrayDeque<>();
 
   /** What a packet became: a line to print, and whether it is made of faults. */
-  record Answer(String line, boolean faulty) {}
+  record Answer(byte[] line, boolean faulty) {}
 
   Pipeline(Function<byte[], Answer> work, Consumer<Answer> sink) {
     var cores = Runtime.getRuntime().availableProcessors();

@@ -13,6 +13,7 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.core.json.JsonFactory;
+import tools.jackson.core.util.JsonRecyclerPools;
 
 /**
  * Reads JSON (RFC 8259) that nobody vouches for into maps, lists, texts, exact decimals and flags.
@@ -25,7 +26,8 @@ public final class JsonText {
   public static final int MOST_CHARACTERS = 4_000;
   public static final int DEEPEST = 32;
 
-  private static final JsonFactory JSON = new JsonFactory();
+  private static final JsonFactory JSON =
+      JsonFactory.builder().recyclerPool(JsonRecyclerPools.threadLocalPool()).build();
 
   private final Faults faults;
   private final Path path = new Path();
@@ -40,25 +42,55 @@ public final class JsonText {
       faults.add("", "the packet is larger than 1 MB", "at most 1,000,000 bytes");
       return null;
     }
-    var text = decoded(bytes, faults);
-    return text == null ? null : new JsonText(faults).document(text);
-  }
-
-  private static @Nullable String decoded(byte[] bytes, Faults faults) {
-    try {
-      return StandardCharsets.UTF_8
-          .newDecoder()
-          .onMalformedInput(CodingErrorAction.REPORT)
-          .onUnmappableCharacter(CodingErrorAction.REPORT)
-          .decode(ByteBuffer.wrap(bytes))
-          .toString();
-    } catch (CharacterCodingException e) {
+    if (hasZero(bytes)) {
+      // Text of two or four bytes a character has such bytes, and must not be taken for JSON
+      // unasked.
+      faults.add("", "there is a byte of value 0 in it", "text encoded as UTF-8");
+      return null;
+    }
+    if (!isUtf8(bytes)) {
       faults.add("", "the bytes are not UTF-8", "text encoded as UTF-8");
       return null;
     }
+    return new JsonText(faults).document(bytes);
   }
 
-  private @Nullable Object document(String text) {
+  private static boolean hasZero(byte[] bytes) {
+    for (var one : bytes) {
+      if (one == 0) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static boolean isUtf8(byte[] bytes) {
+    if (isPlain(bytes)) {
+      return true;
+    }
+    try {
+      StandardCharsets.UTF_8
+          .newDecoder()
+          .onMalformedInput(CodingErrorAction.REPORT)
+          .onUnmappableCharacter(CodingErrorAction.REPORT)
+          .decode(ByteBuffer.wrap(bytes));
+      return true;
+    } catch (CharacterCodingException e) {
+      return false;
+    }
+  }
+
+  /** Whether every byte is a character of its own, as most packets are. */
+  private static boolean isPlain(byte[] bytes) {
+    for (var one : bytes) {
+      if (one < 0) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private @Nullable Object document(byte[] text) {
     try (var parser = JSON.createParser(tools.jackson.core.ObjectReadContext.empty(), text)) {
       if (parser.nextToken() == null) {
         faults.add("", "there is nothing here", "a packet, which is a JSON object");
@@ -104,16 +136,16 @@ public final class JsonText {
 
   private Map<String, Object> object(JsonParser parser) {
     var object = new LinkedHashMap<String, Object>();
+    var seen = 0;
     while (parser.nextToken() != JsonToken.END_OBJECT) {
       var key = parser.currentName();
       path.enter(key);
       checked(key);
       parser.nextToken();
-      var value = value(parser);
-      if (object.containsKey(key)) {
+      if (object.put(key, value(parser)) != null || object.size() == seen) {
         faults.add(path.pointer(), "the key is there twice", "each key once");
       }
-      object.put(key, value);
+      seen = object.size();
       path.leave();
     }
     return object;

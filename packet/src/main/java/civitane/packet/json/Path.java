@@ -1,32 +1,49 @@
 package civitane.packet.json;
 
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Arrays;
 
 /** Where in a document a reader is; told as a JSON Pointer (RFC 6901) only when asked. */
 public final class Path {
-  private final List<Object> steps = new ArrayList<>();
+  private static final int USUAL_DEPTH = 16;
+
+  private Object[] steps = new Object[USUAL_DEPTH];
+  private int depth;
 
   public void enter(String key) {
-    steps.add(key);
+    step(key);
   }
 
   public void enter(int index) {
-    steps.add(index);
+    step(index);
+  }
+
+  private void step(Object step) {
+    if (depth == steps.length) {
+      steps = Arrays.copyOf(steps, depth * 2);
+    }
+    steps[depth++] = step;
   }
 
   public void leave() {
-    steps.remove(steps.size() - 1);
+    depth--;
   }
 
   public int depth() {
-    return steps.size();
+    return depth;
+  }
+
+  /** The same place, which stays when this goes on. */
+  public Path here() {
+    var same = new Path();
+    same.steps = Arrays.copyOf(steps, depth + 1);
+    same.depth = depth;
+    return same;
   }
 
   public String pointer() {
     var pointer = new StringBuilder();
-    for (var step : steps) {
-      pointer.append('/').append(String.valueOf(step).replace("~", "~0").replace("/", "~1"));
+    for (var i = 0; i < depth; i++) {
+      pointer.append('/').append(String.valueOf(steps[i]).replace("~", "~0").replace("/", "~1"));
     }
     return pointer.toString();
   }

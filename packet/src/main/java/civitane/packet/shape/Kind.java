@@ -2,6 +2,8 @@ package civitane.packet.shape;
 
 /** What a value looks like. */
 public enum Kind {
+  /** Anything: it is read by a shape of its own. */
+  ELSEWHERE,
   TEXT,
   /** One of some words. */
   WORD,

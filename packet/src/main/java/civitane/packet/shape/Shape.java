@@ -1,6 +1,8 @@
 package civitane.packet.shape;
 
+import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -18,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Shape(
     Kind kind,
-    List<String> words,
+    Set<String> words,
     Map<String, Shape> fields,
     Set<String> required,
     @Nullable Shape element,
@@ -27,29 +29,36 @@ public record Shape(
   private static final int MOST_WHOLE = 999_999_999;
 
   public static Shape of(Kind kind) {
-    return new Shape(kind, List.of(), Map.of(), Set.of(), null, null, MOST_WHOLE);
+    return new Shape(kind, Set.of(), Map.of(), Set.of(), null, null, MOST_WHOLE);
   }
 
   public static Shape upTo(int most) {
-    return new Shape(Kind.WHOLE, List.of(), Map.of(), Set.of(), null, null, most);
+    return new Shape(Kind.WHOLE, Set.of(), Map.of(), Set.of(), null, null, most);
   }
 
   public static Shape words(List<String> words) {
-    return new Shape(Kind.WORD, words, Map.of(), Set.of(), null, null, MOST_WHOLE);
+    return new Shape(
+        Kind.WORD,
+        Collections.unmodifiableSet(new LinkedHashSet<>(words)),
+        Map.of(),
+        Set.of(),
+        null,
+        null,
+        MOST_WHOLE);
   }
 
   public static Shape listOf(Shape element) {
-    return new Shape(Kind.LIST, List.of(), Map.of(), Set.of(), element, null, MOST_WHOLE);
+    return new Shape(Kind.LIST, Set.of(), Map.of(), Set.of(), element, null, MOST_WHOLE);
   }
 
   public static Shape map(Kind kind, Shape element) {
-    return new Shape(kind, List.of(), Map.of(), Set.of(), element, null, MOST_WHOLE);
+    return new Shape(kind, Set.of(), Map.of(), Set.of(), element, null, MOST_WHOLE);
   }
 
   public static Shape object(Map<String, Shape> fields, String... required) {
     return new Shape(
         Kind.OBJECT,
-        List.of(),
+        Set.of(),
         new LinkedHashMap<>(fields),
         Set.of(required),
         null,

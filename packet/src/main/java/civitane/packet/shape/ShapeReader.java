@@ -8,9 +8,6 @@ import civitane.packet.json.Faults;
 import civitane.packet.json.Path;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
-import java.time.LocalDate;
-import java.time.OffsetDateTime;
-import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,8 +18,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Reads plain JSON values by a shape into typed ones, noting every fault with its place. */
 public final class ShapeReader {
-  private static final int MONTH_LENGTH = 7;
-  private static final int DATE_LENGTH = 10;
   private static final String AN_ID = "the id of a person of the household";
 
   private final Faults faults;
@@ -47,6 +42,7 @@ public final class ShapeReader {
       return value;
     }
     return switch (shape.kind()) {
+      case ELSEWHERE -> null;
       case TEXT -> text(value);
       case WORD -> word(value, shape);
       case MONEY ->
@@ -59,7 +55,7 @@ public final class ShapeReader {
       case DATE -> date(value);
       case MONTH -> month(value);
       case TIMESTAMP ->
-        parsed(value, OffsetDateTime::parse, "a time as in 2026-11-23T09:12:00+01:00");
+        parsed(value, CalendarText::moment, "a time as in 2026-11-23T09:12:00+01:00");
       case FLAG -> value instanceof Boolean ? value : wrong("it is not yes or no", "true or false");
       case RESIDENT_NUMBER -> residentNumber(value);
       case IBAN -> iban(value);
@@ -113,38 +109,11 @@ public final class ShapeReader {
   }
 
   private @Nullable Object date(Object value) {
-    return parsed(value, ShapeReader::day, "a day of the calendar, as in 2026-11-23");
-  }
-
-  /** A day as in 2026-11-23; null for any other form. Throws for a day that is not on the calendar. */
-  private static @Nullable Object day(String text) {
-    if (text.length() != DATE_LENGTH || text.charAt(4) != '-' || text.charAt(7) != '-') {
-      return null;
-    }
-    var year = digits(text, 0, 4);
-    var month = digits(text, 5, 7);
-    var day = digits(text, 8, DATE_LENGTH);
-    return year < 0 || month < 0 || day < 0 ? null : LocalDate.of(year, month, day);
-  }
-
-  /** The number that some digits make; -1 when one of them is none. */
-  private static int digits(String text, int from, int to) {
-    var number = 0;
-    for (var i = from; i < to; i++) {
-      var digit = text.charAt(i) - '0';
-      if (digit < 0 || digit > 9) {
-        return -1;
-      }
-      number = number * 10 + digit;
-    }
-    return number;
+    return parsed(value, CalendarText::day, "a day of the calendar, as in 2026-11-23");
   }
 
   private @Nullable Object month(Object value) {
-    return parsed(
-        value,
-        text -> text.length() == MONTH_LENGTH ? YearMonth.parse(text) : null,
-        "a month, as in 2026-08");
+    return parsed(value, CalendarText::month, "a month, as in 2026-08");
   }
 
   private @Nullable Object parsed(
@@ -201,7 +170,7 @@ public final class ShapeReader {
     if (id.isBlank()) {
       return null;
     }
-    references.add(new Reference(kind, path.pointer(), id));
+    references.add(new Reference(kind, path.here(), id));
     return id;
   }
 
@@ -212,20 +181,17 @@ public final class ShapeReader {
           "an object with " + String.join(", ", shape.fields().keySet()));
     }
     var read = new LinkedHashMap<String, Object>();
-    object.forEach((key, part) -> {
-      var name = String.valueOf(key);
+    for (var entry : object.entrySet()) {
+      var name = String.valueOf(entry.getKey());
       path.enter(name);
       var field = shape.fields().get(name);
       if (field == null) {
         faults.add(path.pointer(), "the key is not known here", nearest(name, shape));
       } else {
-        var typed = read(part, field);
-        if (typed != null && !isBlank(typed)) {
-          read.put(name, typed);
-        }
+        keep(read, name, read(entry.getValue(), field));
       }
       path.leave();
-    });
+    }
     for (var key : shape.required()) {
       var part = object.get(key);
       if (part == null || part instanceof String text && text.isBlank()) {
@@ -287,9 +253,11 @@ public final class ShapeReader {
     if (!(value instanceof Map<?, ?> map)) {
       return wrong("it has no parts", "values by the ids of people");
     }
-    map.keySet()
-        .forEach(id -> references.add(
-            new Reference(Kind.PERSON, path.pointer(String.valueOf(id)), String.valueOf(id))));
+    for (var id : map.keySet()) {
+      path.enter(String.valueOf(id));
+      references.add(new Reference(Kind.PERSON, path.here(), String.valueOf(id)));
+      path.leave();
+    }
     return entries(map, shape);
   }
 
@@ -307,15 +275,19 @@ public final class ShapeReader {
 
   private Answers entries(Map<?, ?> map, Shape shape) {
     var read = new LinkedHashMap<String, Object>();
-    map.forEach((key, part) -> {
-      path.enter(String.valueOf(key));
-      var typed = read(part, shape.element());
-      if (typed != null && !isBlank(typed)) {
-        read.put(String.valueOf(key), typed);
-      }
+    for (var entry : map.entrySet()) {
+      var name = String.valueOf(entry.getKey());
+      path.enter(name);
+      keep(read, name, read(entry.getValue(), shape.element()));
       path.leave();
-    });
+    }
     return Answers.holding(read);
+  }
+
+  private static void keep(Map<String, Object> read, String name, @Nullable Object typed) {
+    if (typed != null && !isBlank(typed)) {
+      read.put(name, typed);
+    }
   }
 
   /** Reads a value as if it stood at the place. */
