@@ -1,6 +1,7 @@
 package civitane.core.claims;
 
 import civitane.core.identity.CheckDigits;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -25,7 +26,7 @@ public record ClaimNumber(int year, int running) {
 
   @Override
   public String toString() {
-    var digits = "%02d%06d".formatted(year, running);
-    return "BW-%02d-%06d-%d".formatted(year, running, CheckDigits.of(digits));
+    var digits = String.format(Locale.ROOT, "%02d%06d", year, running);
+    return String.format(Locale.ROOT, "BW-%02d-%06d-%d", year, running, CheckDigits.of(digits));
   }
 }

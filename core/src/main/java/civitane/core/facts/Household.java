@@ -1,5 +1,7 @@
 package civitane.core.facts;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -18,6 +20,9 @@ public record Household(
     @Nullable Payment payment,
     List<Consent> consents) {
 
+  private static final Comparator<Person> IN_ORDER =
+      Comparator.comparing(Person::role).thenComparing(Person::id, Ids.ORDER);
+
   public Household {
     people = List.copyOf(people);
     incomes = List.copyOf(incomes);
@@ -26,6 +31,26 @@ public record Household(
     assets = List.copyOf(assets);
     benefits = Set.copyOf(benefits);
     consents = List.copyOf(consents);
+  }
+
+  /** The people in an order that does not depend on how they were told: who applies, then by their ids. */
+  public List<Person> inOrder() {
+    if (people.size() < 2) {
+      return people;
+    }
+    var sorted = new ArrayList<>(people);
+    sorted.sort(IN_ORDER);
+    return sorted;
+  }
+
+  /** The places of the incomes in the list, in an order that does not depend on how they were told. */
+  public List<Integer> incomesInOrder() {
+    var places = new ArrayList<Integer>(incomes.size());
+    for (var i = 0; i < incomes.size(); i++) {
+      places.add(i);
+    }
+    places.sort(Comparator.comparing(place -> incomes.get(place).id(), Ids.ORDER));
+    return places;
   }
 
   public Optional<Person> person(@Nullable String id) {

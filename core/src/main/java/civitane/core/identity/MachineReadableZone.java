@@ -124,7 +124,13 @@ public final class MachineReadableZone {
   }
 
   public boolean hasBirthDate(LocalDate date) {
-    return birth.equals(
-        "%02d%02d%02d".formatted(date.getYear() % 100, date.getMonthValue(), date.getDayOfMonth()));
+    return birth.equals(twoDigits(date.getYear() % 100)
+        + twoDigits(date.getMonthValue())
+        + twoDigits(date.getDayOfMonth()));
+  }
+
+  /** Written out here, for a formatter would write the digits of the machine's own language. */
+  private static String twoDigits(int number) {
+    return (number < 10 ? "0" : "") + number;
   }
 }

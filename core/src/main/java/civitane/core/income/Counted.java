@@ -40,7 +40,7 @@ public final class Counted {
 
   public static Counted of(Household household, Counting counting, LocalDate on) {
     var people = new ArrayList<Person>(household.people().size());
-    for (var person : household.people()) {
+    for (var person : household.inOrder()) {
       if (counting.counts(person)) {
         people.add(person);
       }

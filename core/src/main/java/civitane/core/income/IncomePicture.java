@@ -55,7 +55,7 @@ public final class IncomePicture {
       RateBook rates, LocalDate lodgedOn, LocalDate asOf, boolean childrensEarnings) {
     var household = counted.household();
     var answered = new ArrayList<String>(4);
-    for (var i = 0; i < household.incomes().size(); i++) {
+    for (var i : household.incomesInOrder()) {
       var income = household.incomes().get(i);
       if (!income.kind().isCounted()
           || !counted.includes(income.person())

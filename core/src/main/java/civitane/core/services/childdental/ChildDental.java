@@ -92,7 +92,7 @@ public final class ChildDental implements Service {
   private static Test taxTest(Situation it) {
     var filed = it.answers().group("taxFiled");
     var check = it.check("CD-TAX");
-    for (var person : it.household().people()) {
+    for (var person : it.household().inOrder()) {
       if (person.role() == Role.APPLICANT || person.role() == Role.SPOUSE) {
         check.needs("taxFiled/" + person.id());
         check.doubtIf(

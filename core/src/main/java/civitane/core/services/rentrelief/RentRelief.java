@@ -244,7 +244,7 @@ public final class RentRelief implements Service {
 
   private static Set<String> onLease(Situation it) {
     var people = new HashSet<String>();
-    for (var person : it.household().people()) {
+    for (var person : it.household().inOrder()) {
       if (person.livesHere()
           && it.answers().texts("leaseNames").stream().anyMatch(name -> isName(person, name))) {
         people.add(person.id());
