@@ -42,7 +42,8 @@ public class CentTest {
   private static Open list(int percent) {
     return pension -> yearly("housingList")
         .apply(pension)
-        .says("lists", List.of(Asking.of("code", "FIELD", "open", true, "incomePercent", percent)));
+        .says("lists", List.of(Asking.of("code", "FIELD", "open", true, "incomePercent", percent)))
+        .says("monthlyRent", Amount.of("300"));
   }
 
   private static Open earnedInAQuarter() {
