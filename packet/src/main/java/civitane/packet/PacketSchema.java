@@ -93,8 +93,8 @@ public final class PacketSchema {
     var properties = new LinkedHashMap<String, Object>();
     shape
         .fields()
-        .forEach((key, field) ->
-            properties.put(key, shape.required().contains(key) ? of(field) : orNull(of(field))));
+        .forEach((key, field) -> properties.put(
+            key, shape.required().contains(key) ? of(field.shape()) : orNull(of(field.shape()))));
     var object = new LinkedHashMap<String, Object>();
     object.put("type", "object");
     object.put("properties", properties);

@@ -41,8 +41,6 @@ final class PacketShape {
   private static final Shape PERSON = Shape.of(Kind.PERSON);
   private static final Shape FREQUENCY = words(Frequency.values());
 
-  static final Shape REQUEST =
-      Shape.object(fields("service", TEXT, "answers", Shape.of(Kind.ELSEWHERE)), "service");
   static final Shape HOUSEHOLD = household();
   static final Shape PAPERS = Shape.listOf(paper());
   static final Shape SIGNATURES = Shape.listOf(signature());
@@ -79,7 +77,7 @@ final class PacketShape {
             "channel", words(Channel.values()),
             "language", TEXT,
             "household", HOUSEHOLD,
-            "requests", Shape.listOf(REQUEST),
+            "requests", Shape.listOf(Shape.of(Kind.ELSEWHERE)),
             "papers", PAPERS,
             "signatures", SIGNATURES),
         "format",

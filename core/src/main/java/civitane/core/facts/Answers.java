@@ -16,26 +16,35 @@ import org.jspecify.annotations.Nullable;
  * answers again. A key that is absent, null or blank text has no answer; an empty list is one.
  */
 public class Answers {
-  public static final Answers NONE = new Answers(Map.of());
+  public static final Answers NONE = new Answers(new String[0], new Object[0], 0);
 
-  private final Map<String, Object> values;
+  private final String[] keys;
+  private final Object[] values;
+  private final int size;
 
   public Answers(Map<String, ?> values) {
-    this.values = new LinkedHashMap<>();
-    values.forEach((key, value) -> {
+    this.keys = new String[values.size()];
+    this.values = new Object[values.size()];
+    var kept = 0;
+    for (var entry : values.entrySet()) {
+      var value = entry.getValue();
       if (value != null && !(value instanceof String text && text.isBlank())) {
-        this.values.put(key, value);
+        this.keys[kept] = entry.getKey();
+        this.values[kept++] = value;
       }
-    });
+    }
+    this.size = kept;
   }
 
-  private Answers(LinkedHashMap<String, Object> values) {
+  private Answers(String[] keys, Object[] values, int size) {
+    this.keys = keys;
     this.values = values;
+    this.size = size;
   }
 
-  /** Answers that hold a map as it is: without nulls and blank texts, and not to be changed any more. */
-  public static Answers holding(LinkedHashMap<String, Object> values) {
-    return new Answers(values);
+  /** Answers that hold the first entries of two arrays as they are: without nulls and blank texts, and not to be changed any more. */
+  public static Answers holding(String[] keys, Object[] values, int size) {
+    return new Answers(keys, values, size);
   }
 
   public boolean has(String key) {
@@ -43,7 +52,15 @@ public class Answers {
   }
 
   public Set<String> keys() {
-    return values.keySet();
+    return asMap().keySet();
+  }
+
+  private Map<String, Object> asMap() {
+    var map = new LinkedHashMap<String, Object>();
+    for (var i = 0; i < size; i++) {
+      map.put(keys[i], values[i]);
+    }
+    return map;
   }
 
   public @Nullable String text(String key) {
@@ -100,23 +117,28 @@ public class Answers {
     return (List<T>) list;
   }
 
-  /** The one way every answer is read. */
+  /** The one way every answer is read. There are few, so that walking them is faster than hashing. */
   public @Nullable Object value(String key) {
-    return values.get(key);
+    for (var i = 0; i < size; i++) {
+      if (keys[i].equals(key)) {
+        return values[i];
+      }
+    }
+    return null;
   }
 
   @Override
   public boolean equals(Object other) {
-    return other instanceof Answers answers && values.equals(answers.values);
+    return other instanceof Answers answers && asMap().equals(answers.asMap());
   }
 
   @Override
   public int hashCode() {
-    return values.hashCode();
+    return asMap().hashCode();
   }
 
   @Override
   public String toString() {
-    return values.toString();
+    return asMap().toString();
   }
 }

@@ -1,5 +1,8 @@
 package civitane.core.money;
 
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.RoundingMode;
 import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -70,5 +73,42 @@ public class AmountTest {
       assertEquals(a.minus(b).plus(b), a);
       assertTrue(a.distanceTo(b).compareTo(Amount.ZERO) >= 0);
     }
+  }
+
+  /** Whatever is done to numbers, narrow or wide, comes to what decimals over whole divisors come to. */
+  @Test
+  public void comesToTheSameAsDecimalsOfAnyLength() {
+    var random = new Random(11);
+    for (var i = 0; i < 20_000; i++) {
+      var left = number(random);
+      var right = number(random);
+      var divisor = 1 + random.nextInt(60);
+      var a = Amount.of(left).dividedBy(divisor);
+      var b = Amount.of(right);
+      var over = left.add(right.multiply(BigDecimal.valueOf(divisor)));
+      same(a.plus(b), over, divisor);
+      same(a.minus(b), left.subtract(right.multiply(BigDecimal.valueOf(divisor))), divisor);
+      same(a.times(b), left.multiply(right), divisor);
+      same(a.percent(b), left.multiply(right).movePointLeft(2), divisor);
+      assertEquals(
+          Integer.signum(a.compareTo(b)),
+          left.compareTo(right.multiply(BigDecimal.valueOf(divisor))),
+          left + " / " + divisor + " and " + right);
+    }
+  }
+
+  private static BigDecimal number(Random random) {
+    var digits = new BigInteger(2 + random.nextInt(100), random);
+    return new BigDecimal(random.nextBoolean() ? digits : digits.negate(), random.nextInt(8) - 1);
+  }
+
+  private static void same(Amount found, BigDecimal over, int divisor) {
+    var under = BigDecimal.valueOf(divisor);
+    assertEquals(
+        found.round2().toDecimal().compareTo(over.divide(under, 2, RoundingMode.HALF_UP)), 0);
+    assertEquals(found.floor().toDecimal().compareTo(over.divide(under, 0, RoundingMode.FLOOR)), 0);
+    assertEquals(
+        found.ceil().toDecimal().compareTo(over.divide(under, 0, RoundingMode.CEILING)), 0);
+    assertEquals(found.times(divisor), Amount.of(over));
   }
 }

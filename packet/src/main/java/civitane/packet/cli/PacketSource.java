@@ -1,6 +1,6 @@
 package civitane.packet.cli;
 
-import civitane.packet.json.JsonText;
+import civitane.packet.json.JsonBytes;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class PacketSource {
   /** One byte more than allowed, so that too long a packet is still seen to be too long. */
-  private static final int MOST_KEPT = JsonText.MOST_BYTES + 1;
+  private static final int MOST_KEPT = JsonBytes.MOST + 1;
 
   private static final int BUFFER = 1 << 16;
 

@@ -1,7 +1,7 @@
 package civitane.packet.shape;
 
 import java.math.BigDecimal;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Bounds of numbers, checked without ever writing a huge number out. */
 final class Numbers {
@@ -11,25 +11,20 @@ final class Numbers {
 
   private Numbers() {}
 
-  /** What is wrong with a number that may have so many decimals; empty when nothing is. */
-  static Optional<String> fault(BigDecimal number, int decimals) {
+  /** What is wrong with a number that may have so many decimals; null when nothing is. */
+  static @Nullable String fault(BigDecimal number, int decimals) {
     if (number.signum() < 0) {
-      return Optional.of("it is negative");
+      return "it is negative";
     }
     if (number.signum() == 0) {
-      return Optional.empty();
+      return null;
     }
     if ((long) number.precision() - number.scale() > DIGITS_BEFORE) {
-      return Optional.of("it has more than nine digits before the decimals");
+      return "it has more than nine digits before the decimals";
     }
-    if (number.stripTrailingZeros().scale() > decimals) {
-      return Optional.of(
-          "it has more than " + (decimals == MONEY_DECIMALS ? "two" : "six") + " decimals");
+    if (number.scale() > decimals && number.stripTrailingZeros().scale() > decimals) {
+      return "it has more than " + (decimals == MONEY_DECIMALS ? "two" : "six") + " decimals";
     }
-    return Optional.empty();
-  }
-
-  static boolean isWhole(BigDecimal number) {
-    return number.signum() == 0 || number.stripTrailingZeros().scale() <= 0;
+    return null;
   }
 }

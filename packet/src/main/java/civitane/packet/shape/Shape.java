@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 public record Shape(
     Kind kind,
     Set<String> words,
-    Map<String, Shape> fields,
+    Map<String, Field> fields,
     Set<String> required,
     @Nullable Shape element,
     @Nullable String orWord,
@@ -57,13 +57,16 @@ public record Shape(
 
   public static Shape object(Map<String, Shape> fields, String... required) {
     return new Shape(
-        Kind.OBJECT,
-        Set.of(),
-        new LinkedHashMap<>(fields),
-        Set.of(required),
-        null,
-        null,
-        MOST_WHOLE);
+        Kind.OBJECT, Set.of(), placed(fields), Set.of(required), null, null, MOST_WHOLE);
+  }
+
+  private static Map<String, Field> placed(Map<String, Shape> shapes) {
+    if (shapes.size() > Field.MOST) {
+      throw new IllegalArgumentException("an object of " + shapes.size() + " parts");
+    }
+    var fields = new LinkedHashMap<String, Field>();
+    shapes.forEach((key, shape) -> fields.put(key, new Field(key, shape, fields.size())));
+    return fields;
   }
 
   public Shape orWord(@Nullable String word) {

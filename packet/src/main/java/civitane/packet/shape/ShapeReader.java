@@ -1,208 +1,156 @@
 package civitane.packet.shape;
 
 import civitane.core.facts.Answers;
-import civitane.core.identity.CheckDigits;
-import civitane.core.money.Amount;
 import civitane.core.time.Quarter;
 import civitane.packet.json.Faults;
+import civitane.packet.json.JsonText;
 import civitane.packet.json.Path;
-import java.math.BigDecimal;
-import java.time.DateTimeException;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
-import org.apache.commons.validator.routines.checkdigit.IBANCheckDigit;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
 
-/** Reads plain JSON values by a shape into typed ones, noting every fault with its place. */
+/** Reads JSON by a shape into typed values as it comes, noting every fault with its place. */
 public final class ShapeReader {
-  private static final String AN_ID = "the id of a person of the household";
+  private static final String A_PERSON = "the id of a person of the household";
+  private static final String AN_INCOME = "the id of an income of the household";
+  private static final int USUAL_KEYS = 8;
 
+  private final JsonParser parser;
+  private final Path path;
   private final Faults faults;
-  private final Path path = new Path();
-  private final List<Reference> references = new ArrayList<>();
+  private final List<Reference> references;
+  private final Elsewhere elsewhere;
+  private final JsonText json;
+  private final ScalarReader scalars;
 
-  public ShapeReader(Faults faults) {
+  /**
+   * A reader that goes on from where the parser stands.
+   *
+   * @param path where in the packet that is
+   * @param references every place read that names a person or an income is added to them
+   * @param elsewhere reads the parts that have no shape of their own
+   */
+  public ShapeReader(
+      JsonParser parser,
+      Path path,
+      Faults faults,
+      List<Reference> references,
+      Elsewhere elsewhere) {
+    this.parser = parser;
+    this.path = path;
     this.faults = faults;
+    this.references = references;
+    this.elsewhere = elsewhere;
+    this.json = new JsonText(parser, path, faults);
+    this.scalars = new ScalarReader(parser, json, path, faults);
   }
 
-  /** Every place read so far that names a person or an income. */
-  public List<Reference> references() {
-    return references;
+  /** What reads a part that has no shape of its own, from where the parser stands to the part's end. */
+  public interface Elsewhere {
+    @Nullable
+    Object read(ShapeReader reader);
   }
 
-  /** Reads a value below a place that was entered before; null where it is absent or faulty. */
-  public @Nullable Object read(@Nullable Object value, Shape shape) {
-    if (value == null) {
+  /** Reads the value the parser is at; null where it is absent, blank or faulty. */
+  public @Nullable Object read(Shape shape) {
+    if (parser.currentToken() == JsonToken.VALUE_NULL) {
       return null;
     }
-    if (shape.orWord() != null && shape.orWord().equals(value)) {
-      return value;
+    if (shape.orWord() != null
+        && parser.currentToken() == JsonToken.VALUE_STRING
+        && shape.orWord().equals(parser.getString())) {
+      return shape.orWord();
     }
     return switch (shape.kind()) {
-      case ELSEWHERE -> null;
-      case TEXT -> text(value);
-      case WORD -> word(value, shape);
+      case ELSEWHERE -> elsewhere.read(this);
+      case TEXT -> scalars.text();
+      case WORD -> scalars.word(shape);
       case MONEY ->
-        number(
-            value,
-            Numbers.MONEY_DECIMALS,
-            "euros as a number with at most two decimals, as in 430.50");
-      case NUMBER -> number(value, Numbers.MOST_DECIMALS, "a number, not negative");
-      case WHOLE -> whole(value, shape);
-      case DATE -> date(value);
-      case MONTH -> month(value);
-      case TIMESTAMP ->
-        parsed(value, CalendarText::moment, "a time as in 2026-11-23T09:12:00+01:00");
-      case FLAG -> value instanceof Boolean ? value : wrong("it is not yes or no", "true or false");
-      case RESIDENT_NUMBER -> residentNumber(value);
-      case IBAN -> iban(value);
-      case PERSON -> reference(value, Kind.PERSON, AN_ID);
-      case INCOME -> reference(value, Kind.INCOME, "the id of an income of the household");
-      case OBJECT -> object(value, shape);
-      case LIST -> list(value, shape);
-      case BY_PERSON -> byPerson(value, shape);
-      case BY_QUARTER -> byQuarter(value, shape);
+        scalars.number(
+            Numbers.MONEY_DECIMALS, "euros as a number with at most two decimals, as in 430.50");
+      case NUMBER -> scalars.number(Numbers.MOST_DECIMALS, "a number, not negative");
+      case WHOLE -> scalars.whole(shape.most());
+      case DATE -> scalars.day();
+      case MONTH -> scalars.month();
+      case TIMESTAMP -> scalars.moment();
+      case FLAG -> scalars.flag();
+      case RESIDENT_NUMBER -> scalars.residentNumber();
+      case IBAN -> scalars.iban();
+      case PERSON -> reference(Kind.PERSON, scalars.id(A_PERSON));
+      case INCOME -> reference(Kind.INCOME, scalars.id(AN_INCOME));
+      case OBJECT -> object(shape);
+      case LIST -> list(shape);
+      case BY_PERSON -> entries(shape, "values by the ids of people");
+      case BY_QUARTER -> entries(shape, "euros by quarter, as in {\"2025Q3\": 9800}");
     };
   }
 
-  private @Nullable Object wrong(String message, String expected) {
-    faults.add(path.pointer(), message, expected);
-    return null;
-  }
-
-  private @Nullable Object text(Object value) {
-    return value instanceof String ? value : wrong("it is not a text", "a text");
-  }
-
-  private @Nullable Object word(Object value, Shape shape) {
-    if (value instanceof String text && text.isBlank()) {
-      return null;
+  private @Nullable Object reference(Kind kind, @Nullable String id) {
+    if (id != null) {
+      references.add(new Reference(kind, path.here(), id));
     }
-    return value instanceof String word && shape.words().contains(word)
-        ? word
-        : wrong("the word is not known here", "one of " + String.join(", ", shape.words()));
-  }
-
-  private @Nullable Object number(Object value, int decimals, String expected) {
-    if (!(value instanceof BigDecimal number)) {
-      return wrong("it is not a number", expected);
-    }
-    var fault = Numbers.fault(number, decimals);
-    return fault.isPresent() ? wrong(fault.get(), expected) : Amount.of(number);
-  }
-
-  private @Nullable Object whole(Object value, Shape shape) {
-    var expected = "a whole number from 0 to " + shape.most();
-    if (!(value instanceof BigDecimal number)) {
-      return wrong("it is not a number", expected);
-    }
-    var fault = Numbers.fault(number, 0);
-    if (fault.isPresent() || !Numbers.isWhole(number)) {
-      return wrong("it is not a whole number that makes sense here", expected);
-    }
-    return number.compareTo(BigDecimal.valueOf(shape.most())) > 0
-        ? wrong("it is too large", expected)
-        : Amount.of(number);
-  }
-
-  private @Nullable Object date(Object value) {
-    return parsed(value, CalendarText::day, "a day of the calendar, as in 2026-11-23");
-  }
-
-  private @Nullable Object month(Object value) {
-    return parsed(value, CalendarText::month, "a month, as in 2026-08");
-  }
-
-  private @Nullable Object parsed(
-      Object value, Function<String, @Nullable Object> parser, String expected) {
-    if (value instanceof String text) {
-      if (text.isBlank()) {
-        return null;
-      }
-      try {
-        var parsed = parser.apply(text);
-        if (parsed != null) {
-          return parsed;
-        }
-      } catch (DateTimeException e) {
-        return wrong("it is not on the calendar", expected);
-      }
-    }
-    return wrong("it is not on the calendar", expected);
-  }
-
-  private @Nullable Object residentNumber(Object value) {
-    var expected =
-        "ten digits, the last the check digit of the others; null when there is none, with the reason";
-    if (!(value instanceof String text)) {
-      return wrong("it is not a text", expected);
-    }
-    if (text.isBlank()) {
-      return null;
-    }
-    return CheckDigits.isResidentNumber(text)
-        ? text
-        : wrong("the check digit of the resident number is wrong", expected);
-  }
-
-  private @Nullable Object iban(Object value) {
-    var expected = "an IBAN with its check digits right";
-    if (!(value instanceof String text)) {
-      return wrong("it is not a text", expected);
-    }
-    var plain = text.replace(" ", "");
-    if (plain.isBlank()) {
-      return null;
-    }
-    return plain.matches("[A-Z]{2}\\d{2}[A-Z0-9]{10,30}")
-            && IBANCheckDigit.IBAN_CHECK_DIGIT.isValid(plain)
-        ? plain
-        : wrong("the check digits of the IBAN are wrong", expected);
-  }
-
-  private @Nullable Object reference(Object value, Kind kind, String expected) {
-    if (!(value instanceof String id)) {
-      return wrong("it is not an id", expected);
-    }
-    if (id.isBlank()) {
-      return null;
-    }
-    references.add(new Reference(kind, path.here(), id));
     return id;
   }
 
-  private @Nullable Object object(Object value, Shape shape) {
-    if (!(value instanceof Map<?, ?> object)) {
-      return wrong(
+  private @Nullable Object object(Shape shape) {
+    if (parser.currentToken() != JsonToken.START_OBJECT) {
+      return scalars.wrong(
           "it has no parts",
           "an object with " + String.join(", ", shape.fields().keySet()));
     }
-    var read = new LinkedHashMap<String, Object>();
-    for (var entry : object.entrySet()) {
-      var name = String.valueOf(entry.getKey());
+    if (json.isTooDeep()) {
+      return null;
+    }
+    var keys = new String[shape.fields().size()];
+    var values = new Object[keys.length];
+    var kept = 0;
+    var seen = 0L;
+    var present = 0L;
+    while (parser.nextToken() != JsonToken.END_OBJECT) {
+      var name = parser.currentName();
       path.enter(name);
       var field = shape.fields().get(name);
+      parser.nextToken();
       if (field == null) {
+        json.checked(name);
         faults.add(path.pointer(), "the key is not known here", nearest(name, shape));
+        json.passOver();
       } else {
-        keep(read, name, read(entry.getValue(), field));
+        var bit = 1L << field.place();
+        if ((seen & bit) != 0) {
+          json.keyTwice();
+        }
+        var value = read(field.shape());
+        if (isThere(value)) {
+          if ((seen & bit) == 0) {
+            keys[kept] = field.key();
+            values[kept++] = value;
+          }
+          present |= bit;
+        } else if (parser.currentToken() != JsonToken.VALUE_NULL && !isBlankText()) {
+          // It is faulty, which was told; that it is missing need not be told as well.
+          present |= bit;
+        }
+        seen |= bit;
       }
       path.leave();
     }
     for (var key : shape.required()) {
-      var part = object.get(key);
-      if (part == null || part instanceof String text && text.isBlank()) {
+      if ((present & 1L << shape.fields().get(key).place()) == 0) {
         faults.add(path.pointer(key), "it is missing", "a value for " + key);
       }
     }
-    return Answers.holding(read);
+    return Answers.holding(keys, values, kept);
   }
 
-  private static boolean isBlank(Object value) {
-    return value instanceof String text && text.isBlank();
+  private boolean isBlankText() {
+    return parser.currentToken() == JsonToken.VALUE_STRING && parser.getString().isBlank();
+  }
+
+  private static boolean isThere(@Nullable Object value) {
+    return value != null && !(value instanceof String text && text.isBlank());
   }
 
   private static String nearest(String name, Shape shape) {
@@ -230,76 +178,61 @@ public final class ShapeReader {
         || known.substring(Math.min(known.length(), same + 1)).equals(said.substring(same));
   }
 
-  private @Nullable Object list(Object value, Shape shape) {
-    if (!(value instanceof List<?> list)) {
-      return wrong("it is not a list", "a list, as in [ ]");
+  private @Nullable Object list(Shape shape) {
+    if (parser.currentToken() != JsonToken.START_ARRAY) {
+      return scalars.wrong("it is not a list", "a list, as in [ ]");
     }
-    var read = new ArrayList<Object>(list.size());
-    for (var i = 0; i < list.size(); i++) {
+    if (json.isTooDeep()) {
+      return null;
+    }
+    var read = new ArrayList<Object>(USUAL_KEYS);
+    for (var i = 0; parser.nextToken() != JsonToken.END_ARRAY; i++) {
       path.enter(i);
-      if (list.get(i) == null) {
-        wrong("there is nothing here", "a value, or no place in the list");
-      }
-      var typed = read(list.get(i), shape.element());
-      if (typed != null) {
-        read.add(typed);
+      if (parser.currentToken() == JsonToken.VALUE_NULL) {
+        scalars.wrong("there is nothing here", "a value, or no place in the list");
+      } else {
+        var value = read(shape.element());
+        if (value != null) {
+          read.add(value);
+        }
       }
       path.leave();
     }
     return read;
   }
 
-  private @Nullable Object byPerson(Object value, Shape shape) {
-    if (!(value instanceof Map<?, ?> map)) {
-      return wrong("it has no parts", "values by the ids of people");
+  /** Values by the ids of people, or by quarters. */
+  private @Nullable Object entries(Shape shape, String expected) {
+    if (parser.currentToken() != JsonToken.START_OBJECT) {
+      return scalars.wrong("it has no parts", expected);
     }
-    for (var id : map.keySet()) {
-      path.enter(String.valueOf(id));
-      references.add(new Reference(Kind.PERSON, path.here(), String.valueOf(id)));
+    if (json.isTooDeep()) {
+      return null;
+    }
+    var keys = new ArrayList<String>(USUAL_KEYS);
+    var values = new ArrayList<Object>(USUAL_KEYS);
+    var seen = new ArrayList<String>(USUAL_KEYS);
+    while (parser.nextToken() != JsonToken.END_OBJECT) {
+      var key = parser.currentName();
+      path.enter(key);
+      json.checked(key);
+      if (seen.contains(key)) {
+        json.keyTwice();
+      }
+      seen.add(key);
+      if (shape.kind() == Kind.BY_PERSON) {
+        references.add(new Reference(Kind.PERSON, path.here(), key));
+      } else if (!Quarter.isWritten(key)) {
+        scalars.wrong("it is not a quarter", "a quarter, as in 2025Q3");
+      }
+      parser.nextToken();
+      var value = read(shape.element());
+      if (isThere(value)) {
+        keys.add(key);
+        values.add(value);
+      }
       path.leave();
     }
-    return entries(map, shape);
-  }
-
-  private @Nullable Object byQuarter(Object value, Shape shape) {
-    if (!(value instanceof Map<?, ?> map)) {
-      return wrong("it has no parts", "euros by quarter, as in {\"2025Q3\": 9800}");
-    }
-    map.keySet().stream()
-        .map(String::valueOf)
-        .filter(key -> !Quarter.isWritten(key))
-        .forEach(
-            key -> faults.add(path.pointer(key), "it is not a quarter", "a quarter, as in 2025Q3"));
-    return entries(map, shape);
-  }
-
-  private Answers entries(Map<?, ?> map, Shape shape) {
-    var read = new LinkedHashMap<String, Object>();
-    for (var entry : map.entrySet()) {
-      var name = String.valueOf(entry.getKey());
-      path.enter(name);
-      keep(read, name, read(entry.getValue(), shape.element()));
-      path.leave();
-    }
-    return Answers.holding(read);
-  }
-
-  private static void keep(Map<String, Object> read, String name, @Nullable Object typed) {
-    if (typed != null && !isBlank(typed)) {
-      read.put(name, typed);
-    }
-  }
-
-  /** Reads a value as if it stood at the place. */
-  public @Nullable Object readAt(
-      String key, int index, String below, @Nullable Object value, Shape shape) {
-    path.enter(key);
-    path.enter(index);
-    path.enter(below);
-    var read = read(value, shape);
-    path.leave();
-    path.leave();
-    path.leave();
-    return read;
+    return Answers.holding(keys.toArray(String[]::new), values.toArray(), keys.size());
   }
 }

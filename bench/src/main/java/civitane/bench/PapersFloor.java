@@ -1,0 +1,129 @@
+package civitane.bench;
+
+import civitane.core.facts.Income;
+import civitane.core.facts.Packet;
+import civitane.core.facts.Paper;
+import civitane.core.facts.PaperKind;
+import civitane.core.facts.Role;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/** Whether the papers of a Living Allowance are in, without saying which are not. */
+final class PapersFloor {
+  private static final BigDecimal TOLERANCE = new BigDecimal("0.06");
+  private static final BigDecimal TOLERANCE_MONTHLY = new BigDecimal("25");
+  private static final int ADULT = 18;
+  private static final int WINDOW = 75;
+
+  private PapersFloor() {}
+
+  static boolean areIn(Packet packet, IncomeFloor counted, boolean rents, boolean heats) {
+    for (var income : packet.household().incomes()) {
+      var person = counted.person(income.person());
+      if (counted.counts(person)
+          && income.kind().isCounted()
+          && income.isRecurringOn(packet.lodgedOn())
+          && !isChildsWage(counted, income)
+          && !isShown(packet, income)) {
+        return false;
+      }
+    }
+    var liquid = packet.household().assets().stream()
+        .anyMatch(asset -> asset.kind().isLiquid() && counted.isCounted(asset.person()));
+    for (var person : packet.household().people()) {
+      var adult = person.birthDate() == null || counted.age(person) >= ADULT;
+      if (liquid
+          && adult
+          && counted.counts(person)
+          && packet.papers().stream()
+              .noneMatch(paper -> paper.isEvidence()
+                  && paper.kind() == PaperKind.BANK_STATEMENT
+                  && person.id().equals(paper.person()))) {
+        return false;
+      }
+    }
+    return (!rents
+            || has(packet, PaperKind.LEASE)
+            || has(packet, PaperKind.MORTGAGE_STATEMENT)
+            || has(packet, PaperKind.TENANCY_PROOF))
+        && (!heats || has(packet, PaperKind.UTILITY_BILL));
+  }
+
+  private static boolean isChildsWage(IncomeFloor counted, Income income) {
+    var person = counted.person(income.person());
+    return income.kind().isEarned()
+        && person.role() != Role.APPLICANT
+        && person.role() != Role.SPOUSE
+        && person.birthDate() != null
+        && counted.age(person) < ADULT;
+  }
+
+  private static boolean has(Packet packet, PaperKind kind) {
+    return packet.papers().stream().anyMatch(paper -> paper.isEvidence() && paper.kind() == kind);
+  }
+
+  private static long of(Packet packet, Income income, PaperKind... kinds) {
+    return packet.papers().stream()
+        .filter(Paper::isEvidence)
+        .filter(paper -> income.id().equals(paper.income()))
+        .filter(paper -> java.util.List.of(kinds).contains(paper.kind()))
+        .count();
+  }
+
+  private static boolean isShown(Packet packet, Income income) {
+    return switch (income.kind()) {
+      case WAGES -> isWageShown(packet, income);
+      case SELF_EMPLOYMENT ->
+        of(packet, income, PaperKind.BUSINESS_BOOKS, PaperKind.TAX_RETURN) > 0;
+      case PENSION, DISABILITY_PENSION, UNEMPLOYMENT_PAY ->
+        of(packet, income, PaperKind.BENEFIT_LETTER) > 0;
+      case FAMILY_HELP, OTHER -> of(packet, income, PaperKind.CASH_INCOME_LETTER) > 0;
+      default -> of(packet, income, PaperKind.BANK_STATEMENT) > 0;
+    };
+  }
+
+  private static boolean isWageShown(Packet packet, Income income) {
+    var opens = packet.lodgedOn().minusDays(WINDOW);
+    var slips = income.payslips().stream()
+        .filter(
+            slip -> !slip.periodEnd().isBefore(opens) && !slip.periodEnd().isAfter(packet.asOf()))
+        .count();
+    var enough = enough(packet, income);
+    if (slips >= enough || of(packet, income, PaperKind.EMPLOYER_STATEMENT) > 0) {
+      return true;
+    }
+    if (of(packet, income, PaperKind.PAYSLIP) >= enough) {
+      return true;
+    }
+    if (income.registerMonthly() == null || income.amount() == null) {
+      return false;
+    }
+    var register = income.registerMonthly().toDecimal();
+    var monthly = income
+        .amount()
+        .toDecimal()
+        .multiply(BigDecimal.valueOf(income.frequency().periods()))
+        .divide(BigDecimal.valueOf(12), 2, RoundingMode.HALF_UP);
+    return monthly
+            .subtract(register)
+            .abs()
+            .compareTo(register.multiply(TOLERANCE).max(TOLERANCE_MONTHLY))
+        <= 0;
+  }
+
+  private static int enough(Packet packet, Income income) {
+    var begun = income.startsOn();
+    if (begun != null
+        && !begun.isBefore(packet.lodgedOn().minusDays(WINDOW))
+        && !begun.isAfter(packet.asOf())) {
+      return 1;
+    }
+    return income.frequency() == null
+        ? Integer.MAX_VALUE
+        : switch (income.frequency()) {
+          case WEEKLY -> 4;
+          case FORTNIGHTLY, FOUR_WEEKLY, TWICE_MONTHLY, MONTHLY -> 2;
+          default -> Integer.MAX_VALUE;
+        };
+  }
+}
