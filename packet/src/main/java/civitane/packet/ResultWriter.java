@@ -7,7 +7,6 @@ import civitane.core.rules.Result;
 import civitane.core.rules.Test;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +14,7 @@ import tools.jackson.core.JsonEncoding;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.ObjectWriteContext;
 import tools.jackson.core.PrettyPrinter;
+import tools.jackson.core.io.SerializedString;
 import tools.jackson.core.json.JsonFactory;
 import tools.jackson.core.util.DefaultPrettyPrinter;
 import tools.jackson.core.util.JsonRecyclerPools;
@@ -24,7 +24,27 @@ public final class ResultWriter {
   private static final JsonFactory JSON =
       JsonFactory.builder().recyclerPool(JsonRecyclerPools.threadLocalPool()).build();
 
-  private static final int USUAL_BYTES = 2_048;
+  private static final int USUAL_BYTES = 4_096;
+  private static final SerializedString SERVICE = new SerializedString("service");
+  private static final SerializedString OUTCOME = new SerializedString("outcome");
+  private static final SerializedString HOLD = new SerializedString("hold");
+  private static final SerializedString ROUTE = new SerializedString("route");
+  private static final SerializedString BOOK = new SerializedString("book");
+  private static final SerializedString TESTS = new SerializedString("tests");
+  private static final SerializedString AMOUNTS = new SerializedString("amounts");
+  private static final SerializedString NOTES = new SerializedString("notes");
+  private static final SerializedString CODE = new SerializedString("code");
+  private static final SerializedString TEXT = new SerializedString("text");
+  private static final SerializedString ID = new SerializedString("id");
+  private static final SerializedString MEASURED = new SerializedString("measured");
+  private static final SerializedString LIMIT = new SerializedString("limit");
+  private static final SerializedString BECAUSE = new SerializedString("because");
+  private static final SerializedString NEEDS = new SerializedString("needs");
+  private static final SerializedString MISSING = new SerializedString("missing");
+  private static final SerializedString CHANGE = new SerializedString("change");
+  private static final SerializedString WORKING = new SerializedString("working");
+  private static final SerializedString LABEL = new SerializedString("label");
+  private static final SerializedString AMOUNT = new SerializedString("amount");
 
   private final boolean pretty;
 
@@ -94,21 +114,25 @@ public final class ResultWriter {
 
   private static void result(JsonGenerator json, Result result) {
     json.writeStartObject();
-    json.writeStringProperty("service", result.service());
-    json.writeStringProperty("outcome", result.outcome().word());
-    word(json, "hold", result.hold());
-    word(json, "route", result.route());
-    json.writeStringProperty("book", result.book());
-    json.writeArrayPropertyStart("tests");
-    result.tests().forEach(test -> test(json, test));
+    text(json, SERVICE, result.service());
+    text(json, OUTCOME, result.outcome().word());
+    word(json, HOLD, result.hold());
+    word(json, ROUTE, result.route());
+    text(json, BOOK, result.book());
+    json.writeName(TESTS);
+    json.writeStartArray();
+    for (var test : result.tests()) {
+      test(json, test);
+    }
     json.writeEndArray();
-    json.writeName("amounts");
+    json.writeName(AMOUNTS);
     value(json, result.amounts());
-    json.writeArrayPropertyStart("notes");
+    json.writeName(NOTES);
+    json.writeStartArray();
     for (var note : result.notes()) {
       json.writeStartObject();
-      json.writeStringProperty("code", note.code());
-      json.writeStringProperty("text", note.text());
+      text(json, CODE, note.code());
+      text(json, TEXT, note.text());
       json.writeEndObject();
     }
     json.writeEndArray();
@@ -116,8 +140,13 @@ public final class ResultWriter {
     json.writeEndObject();
   }
 
-  private static void word(JsonGenerator json, String key, @Nullable Word word) {
-    json.writeName(key);
+  private static void text(JsonGenerator json, SerializedString name, String text) {
+    json.writeName(name);
+    json.writeString(text);
+  }
+
+  private static void word(JsonGenerator json, SerializedString name, @Nullable Word word) {
+    json.writeName(name);
     if (word == null) {
       json.writeNull();
     } else {
@@ -127,62 +156,80 @@ public final class ResultWriter {
 
   private static void test(JsonGenerator json, Test test) {
     json.writeStartObject();
-    json.writeStringProperty("id", test.id());
-    json.writeStringProperty("outcome", test.outcome().word());
-    json.writeName("measured");
-    value(json, test.measured());
-    json.writeName("limit");
-    value(json, test.limit());
-    json.writeStringProperty("because", test.because());
-    json.writeName("needs");
-    value(json, test.needs());
-    json.writeName("missing");
-    value(json, test.missing());
+    text(json, ID, test.id());
+    text(json, OUTCOME, test.outcome().word());
+    json.writeName(MEASURED);
+    amount(json, test.measured());
+    json.writeName(LIMIT);
+    amount(json, test.limit());
+    text(json, BECAUSE, test.because());
+    json.writeName(NEEDS);
+    texts(json, test.needs());
+    json.writeName(MISSING);
+    texts(json, test.missing());
     var change = test.change();
     if (change != null) {
-      json.writeStringProperty("change", change);
+      text(json, CHANGE, change);
     }
     json.writeEndObject();
+  }
+
+  private static void texts(JsonGenerator json, List<String> texts) {
+    json.writeStartArray();
+    for (var text : texts) {
+      json.writeString(text);
+    }
+    json.writeEndArray();
+  }
+
+  private static void amount(JsonGenerator json, @Nullable Amount amount) {
+    if (amount == null) {
+      json.writeNull();
+    } else if (amount.isWhole()) {
+      json.writeNumber(amount.toWhole());
+    } else {
+      json.writeNumber(amount.toDecimal());
+    }
   }
 
   private static void working(JsonGenerator json, List<Line> lines) {
     if (lines.isEmpty()) {
       return;
     }
-    json.writeArrayPropertyStart("working");
+    json.writeName(WORKING);
+    json.writeStartArray();
     for (var line : lines) {
       json.writeStartObject();
-      json.writeStringProperty("label", line.label());
-      json.writeNumberProperty("amount", line.amount().toDecimal());
+      text(json, LABEL, line.label());
+      json.writeName(AMOUNT);
+      amount(json, line.amount());
       json.writeEndObject();
     }
     json.writeEndArray();
   }
 
   private static void value(JsonGenerator json, @Nullable Object value) {
-    if (value == null) {
-      json.writeNull();
-    } else if (value instanceof Amount amount) {
-      json.writeNumber(amount.toDecimal());
+    if (value == null || value instanceof Amount) {
+      amount(json, (Amount) value);
     } else if (value instanceof Boolean flag) {
       json.writeBoolean(flag);
     } else if (value instanceof Word word) {
       json.writeString(word.word());
-    } else if (value instanceof LocalDate date) {
-      json.writeString(date.toString());
     } else if (value instanceof Map<?, ?> map) {
       json.writeStartObject();
-      map.forEach((key, part) -> {
-        json.writeName(String.valueOf(key));
-        value(json, part);
-      });
+      for (var entry : map.entrySet()) {
+        json.writeName(String.valueOf(entry.getKey()));
+        value(json, entry.getValue());
+      }
       json.writeEndObject();
     } else if (value instanceof List<?> list) {
       json.writeStartArray();
-      list.forEach(part -> value(json, part));
+      for (var part : list) {
+        value(json, part);
+      }
       json.writeEndArray();
     } else {
-      json.writeString(String.valueOf(value));
+      json.writeString(value.toString());
     }
   }
 }

@@ -1,9 +1,8 @@
 package civitane.core.facts;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -67,9 +66,9 @@ public record Person(
 
   /** Given and family name as one; empty when neither is known. */
   public String fullName() {
-    return Stream.of(givenName, familyName)
-        .filter(part -> part != null && !part.isBlank())
-        .collect(Collectors.joining(" "));
+    var given = givenName == null || givenName.isBlank() ? "" : givenName;
+    var family = familyName == null || familyName.isBlank() ? "" : familyName;
+    return given.isEmpty() || family.isEmpty() ? given + family : given + " " + family;
   }
 
   /** A name to speak of the person by; the id where no name is known. */
@@ -80,9 +79,14 @@ public record Person(
 
   /** Every name the person goes by: the full name, former and known ones, and the one in another script. */
   public List<String> everyName() {
-    return Stream.concat(
-            Stream.concat(Stream.of(fullName()), otherNames.stream().map(OtherName::name)),
-            Stream.ofNullable(nameInScript))
-        .toList();
+    var names = new ArrayList<String>(2);
+    names.add(fullName());
+    for (var other : otherNames) {
+      names.add(other.name());
+    }
+    if (nameInScript != null) {
+      names.add(nameInScript);
+    }
+    return names;
   }
 }

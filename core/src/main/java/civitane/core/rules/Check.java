@@ -4,8 +4,6 @@ import civitane.core.money.Amount;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,9 +15,9 @@ public final class Check {
   private final Situation it;
   private final String id;
   private final List<String> used = new ArrayList<>(4);
-  private final List<String> missing = new ArrayList<>(2);
-  private final List<Supplier<String>> failed = new ArrayList<>(2);
-  private final List<Supplier<String>> doubts = new ArrayList<>(2);
+  private List<String> missing = List.of();
+  private List<Supplier<String>> failed = List.of();
+  private List<Supplier<String>> doubts = List.of();
   private @Nullable Amount measured;
   private @Nullable Amount limit;
   private @Nullable Supplier<String> change;
@@ -33,7 +31,7 @@ public final class Check {
   public Check needs(String answer) {
     used.add(answer);
     if (!it.isAnswered(answer)) {
-      missing.add(it.pointer(answer));
+      missing = with(missing, it.pointer(answer));
     }
     return this;
   }
@@ -54,20 +52,22 @@ public final class Check {
   public Check needsFact(String pointer, @Nullable Object value) {
     used.add(pointer);
     if (value == null) {
-      missing.add(pointer);
+      missing = with(missing, pointer);
     }
     return this;
   }
 
   public Check lacks(List<String> pointers) {
-    missing.addAll(pointers);
+    for (var pointer : pointers) {
+      missing = with(missing, pointer);
+    }
     return this;
   }
 
   /** A condition that must hold; null where what it needs is missing. */
   public Check must(@Nullable Boolean holds, Supplier<String> otherwise) {
     if (Boolean.FALSE.equals(holds)) {
-      failed.add(otherwise);
+      failed = with(failed, otherwise);
     }
     return this;
   }
@@ -75,7 +75,7 @@ public final class Check {
   /** A condition under which a person has to look. */
   public Check doubtIf(boolean doubtful, Supplier<String> because) {
     if (doubtful) {
-      doubts.add(because);
+      doubts = with(doubts, because);
     }
     return this;
   }
@@ -97,9 +97,25 @@ public final class Check {
     if (change != null && !failed.isEmpty()) {
       test.changedBy(change);
     }
-    return test.comparing(measured, limit)
-        .missing(missing)
-        .needing(() -> used.stream().map(it::pointer).distinct().toList());
+    return test.comparing(measured, limit).missing(missing).needing(this::pointers);
+  }
+
+  private List<String> pointers() {
+    var pointers = new ArrayList<String>(used.size());
+    for (var answer : used) {
+      var pointer = it.pointer(answer);
+      if (!pointers.contains(pointer)) {
+        pointers.add(pointer);
+      }
+    }
+    return pointers;
+  }
+
+  /** A list with one more; most checks find nothing wrong and never make one. */
+  private static <T> List<T> with(List<T> list, T one) {
+    var longer = list.isEmpty() ? new ArrayList<T>(2) : list;
+    longer.add(one);
+    return longer;
   }
 
   private Outcome outcome() {
@@ -111,17 +127,25 @@ public final class Check {
 
   private Supplier<String> sentence(Supplier<String> because) {
     if (!failed.isEmpty()) {
-      return () -> joined(failed.stream().map(Supplier::get));
+      return () -> joined(failed);
     }
-    if (!missing.isEmpty() || !doubts.isEmpty()) {
-      return () -> joined(Stream.concat(
-          doubts.stream().map(Supplier::get),
-          Stream.ofNullable(missing.isEmpty() ? null : Wording.wanted(missing))));
+    if (!missing.isEmpty()) {
+      return () -> doubts.isEmpty()
+          ? Wording.wanted(missing)
+          : joined(doubts) + " " + Wording.wanted(missing);
     }
-    return because;
+    return doubts.isEmpty() ? because : () -> joined(doubts);
   }
 
-  private static String joined(Stream<String> sentences) {
-    return sentences.collect(Collectors.joining(" "));
+  private static String joined(List<Supplier<String>> sentences) {
+    var first = sentences.get(0).get();
+    if (sentences.size() == 1) {
+      return first;
+    }
+    var all = new StringBuilder(first);
+    for (var sentence : sentences.subList(1, sentences.size())) {
+      all.append(' ').append(sentence.get());
+    }
+    return all.toString();
   }
 }

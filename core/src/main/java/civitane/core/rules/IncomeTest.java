@@ -5,7 +5,6 @@ import civitane.core.income.IncomeGap;
 import civitane.core.income.IncomePicture;
 import civitane.core.money.Amount;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -99,7 +98,7 @@ public final class IncomeTest {
 
   /** The pointers of the facts an income picture is made of. */
   public static List<String> needs(IncomePicture income) {
-    var pointers = new LinkedHashSet<String>();
+    var pointers = new ArrayList<String>(income.incomes().size() + 4);
     var people = income.counted().household().people();
     for (var person : income.counted().people()) {
       pointers.add("/household/people/" + people.indexOf(person));
@@ -107,7 +106,7 @@ public final class IncomeTest {
     for (var item : income.incomes()) {
       pointers.add(item.pointer());
     }
-    return List.copyOf(pointers);
+    return pointers;
   }
 
   /** The notes an income picture calls for: swings, and disputes that did not matter. */

@@ -83,11 +83,13 @@ public record Situation(Packet packet, Request request, int index, RateBook rate
       return answers().has(path);
     }
     Object at = answers();
-    for (var step : path.split("/")) {
+    for (int from = 0, to; at != null && from <= path.length(); from = to + 1) {
+      var slash = path.indexOf('/', from);
+      to = slash < 0 ? path.length() : slash;
       if (at instanceof Answers answers) {
-        at = answers.value(step);
+        at = answers.value(path.substring(from, to));
       } else if (at instanceof List<?> list) {
-        at = list.get(Integer.parseInt(step));
+        at = list.get(Integer.parseInt(path, from, to, 10));
       } else {
         return false;
       }

@@ -1,7 +1,7 @@
 package civitane.core.rules;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /** Plain words for keys and pointers. */
 public final class Wording {
@@ -27,9 +27,14 @@ public final class Wording {
 
   /** The sentence for facts that are not there. */
   public static String wanted(List<String> pointers) {
-    return "Not yet known: "
-        + pointers.stream().map(Wording::spoken).distinct().collect(Collectors.joining(", "))
-        + ".";
+    var words = new ArrayList<String>(pointers.size());
+    for (var pointer : pointers) {
+      var word = spoken(pointer);
+      if (!words.contains(word)) {
+        words.add(word);
+      }
+    }
+    return "Not yet known: " + String.join(", ", words) + ".";
   }
 
   /** Several words as a list: "a, b and c". */

@@ -140,7 +140,23 @@ final class PacketSource {
     return true;
   }
 
+  /** The next line where it lies whole in the buffer, as nearly all do; null where it does not. */
+  private byte @Nullable [] wholeLine() {
+    for (var end = at; end < filled; end++) {
+      if (buffer[end] == '\n') {
+        var line = Arrays.copyOfRange(buffer, at, end);
+        at = end + 1;
+        return line;
+      }
+    }
+    return null;
+  }
+
   private byte @Nullable [] line() throws IOException {
+    var whole = wholeLine();
+    if (whole != null) {
+      return whole;
+    }
     var line = new ByteArrayOutputStream(BUFFER / 16);
     var any = false;
     while (true) {
