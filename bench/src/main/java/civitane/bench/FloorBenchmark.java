@@ -1,5 +1,6 @@
 package civitane.bench;
 
+import civitane.bench.engine.Engine;
 import civitane.core.facts.Packet;
 import civitane.core.rules.Mode;
 import civitane.core.services.Screening;
@@ -15,7 +16,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** The rules against the same rules as straight-line Java, over the worked cases in turn. */
+/** The rules against the same rules as straight-line Java and in a rules engine, over the worked cases in turn. */
 @State(Scope.Thread)
 @BenchmarkMode(org.openjdk.jmh.annotations.Mode.Throughput)
 @OutputTimeUnit(TimeUnit.SECONDS)
@@ -29,12 +30,14 @@ public class FloorBenchmark {
   private final Screening screening = new Screening(WorkedCases.RATES);
   private Packet[] packets;
   private boolean meals;
+  private Engine engine;
   private int next;
 
   @Setup
   public void read() {
     packets = WorkedCases.of(service).stream().map(WorkedCases.Case::facts).toArray(Packet[]::new);
     meals = service.equals("schoolMeals");
+    engine = new Engine(service);
   }
 
   private Packet packet() {
@@ -45,6 +48,11 @@ public class FloorBenchmark {
   @Benchmark
   public Object floor() {
     return meals ? MealsFloor.of(packet(), true) : AllowanceFloor.of(packet(), true);
+  }
+
+  @Benchmark
+  public Object engine() {
+    return engine.of(packet(), true);
   }
 
   @Benchmark

@@ -3,30 +3,20 @@ package civitane.bench;
 import civitane.core.facts.Frequency;
 import civitane.core.facts.Household;
 import civitane.core.facts.Income;
-import civitane.core.facts.IncomeKind;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Role;
 import java.math.BigDecimal;
-import java.math.MathContext;
-import java.math.RoundingMode;
-import java.time.LocalDate;
 import java.time.Period;
-import java.util.HashSet;
 
 /**
  * Who is counted and what comes in, as straight-line Java that explains nothing.
  *
  * <p>It keeps sums where the rules keep items, and a flag where the rules keep reasons.
  */
-final class IncomeFloor {
-  private static final BigDecimal TWELVE = BigDecimal.valueOf(12);
+public final class IncomeFloor {
   private static final BigDecimal FROM_14 = new BigDecimal("0.55");
   private static final BigDecimal UNDER_14 = new BigDecimal("0.35");
-  private static final BigDecimal TOLERANCE = new BigDecimal("0.06");
-  private static final BigDecimal TOLERANCE_MONTHLY = new BigDecimal("25");
-  private static final BigDecimal AFTER_FLAT_COSTS = new BigDecimal("0.80");
-  private static final int WINDOW = 75;
   private static final int HEAVIER_FROM = 14;
   private static final int ADULT = 18;
   private static final int HALF_THE_NIGHTS = 7;
@@ -49,7 +39,7 @@ final class IncomeFloor {
   private final Packet packet;
   private final boolean foster;
 
-  IncomeFloor(Packet packet, boolean foster, boolean childrensEarnings) {
+  public IncomeFloor(Packet packet, boolean foster, boolean childrensEarnings) {
     this.packet = packet;
     this.foster = foster;
     var household = packet.household();
@@ -74,7 +64,7 @@ final class IncomeFloor {
     }
   }
 
-  boolean counts(Person person) {
+  public boolean counts(Person person) {
     if (person.role() != Role.APPLICANT
         && person.nightsHere() < HALF_THE_NIGHTS
         && person.away() == null) {
@@ -88,11 +78,11 @@ final class IncomeFloor {
     };
   }
 
-  int age(Person person) {
+  public int age(Person person) {
     return Period.between(person.birthDate(), packet.lodgedOn()).getYears();
   }
 
-  Person person(String id) {
+  public Person person(String id) {
     for (var person : packet.household().people()) {
       if (person.id().equals(id)) {
         return person;
@@ -101,7 +91,7 @@ final class IncomeFloor {
     return null;
   }
 
-  boolean isCounted(String id) {
+  public boolean isCounted(String id) {
     if (id == null) {
       return true;
     }
@@ -145,111 +135,23 @@ final class IncomeFloor {
         && age(person) < ADULT) {
       return;
     }
-    if (income.frequency() == null) {
+    var worth = IncomeWorth.of(income, packet);
+    if (worth == null) {
       known = false;
       return;
     }
-    var used = income.kind() == IncomeKind.WAGES ? fromPayslips(income) : null;
-    if (!known && income.kind() == IncomeKind.WAGES && !income.payslips().isEmpty()) {
-      return;
-    }
-    var settled = used != null;
-    if (used == null) {
-      if (income.amount() == null) {
-        known = false;
-        return;
-      }
-      used = income.amount().toDecimal();
-      if (income.kind() == IncomeKind.SELF_EMPLOYMENT) {
-        used = income.businessCosts() != null
-            ? used.subtract(income.businessCosts().toDecimal()).max(BigDecimal.ZERO)
-            : used.multiply(AFTER_FLAT_COSTS);
-      }
-    }
-    var yearly = used.multiply(BigDecimal.valueOf(income.frequency().periods()));
-    var monthly = yearly.divide(TWELVE, 2, RoundingMode.HALF_UP);
-    if (!settled && income.kind() == IncomeKind.WAGES && income.registerMonthly() != null) {
-      var register = income.registerMonthly().toDecimal();
-      if (monthly
-              .subtract(register)
-              .abs()
-              .compareTo(register.multiply(TOLERANCE).max(TOLERANCE_MONTHLY))
-          > 0) {
-        disputed = true;
-        var low = monthly.min(register);
-        var high = monthly.max(register);
-        add(
-            Frequency.MONTHLY,
-            earned,
-            low,
-            high,
-            low,
-            high,
-            low.multiply(TWELVE),
-            high.multiply(TWELVE));
-        return;
-      }
-    }
-    add(income.frequency(), earned, used, used, monthly, monthly, yearly, yearly);
-  }
-
-  private void add(
-      Frequency frequency,
-      boolean earned,
-      BigDecimal periodLeast,
-      BigDecimal periodMost,
-      BigDecimal monthlyLeast,
-      BigDecimal monthlyMost,
-      BigDecimal yearlyLeast,
-      BigDecimal yearlyMost) {
-    mixed |= one != null && one != frequency;
-    one = frequency;
-    periodLow = periodLow.add(periodLeast);
-    periodHigh = periodHigh.add(periodMost);
-    monthlyLow = monthlyLow.add(monthlyLeast);
-    monthlyHigh = monthlyHigh.add(monthlyMost);
-    yearlyLow = yearlyLow.add(yearlyLeast);
-    yearlyHigh = yearlyHigh.add(yearlyMost);
+    disputed |= worth.isDisputed();
+    mixed |= one != null && one != worth.frequency();
+    one = worth.frequency();
+    periodLow = periodLow.add(worth.periodLow());
+    periodHigh = periodHigh.add(worth.periodHigh());
+    monthlyLow = monthlyLow.add(worth.low());
+    monthlyHigh = monthlyHigh.add(worth.high());
+    yearlyLow = yearlyLow.add(worth.yearlyLow());
+    yearlyHigh = yearlyHigh.add(worth.yearlyHigh());
     if (earned) {
-      earnedLow = earnedLow.add(monthlyLeast);
-      earnedHigh = earnedHigh.add(monthlyMost);
+      earnedLow = earnedLow.add(worth.low());
+      earnedHigh = earnedHigh.add(worth.high());
     }
-  }
-
-  /** The mean of the payslips when there are enough; null otherwise. */
-  private BigDecimal fromPayslips(Income income) {
-    if (income.payslips().isEmpty()) {
-      return null;
-    }
-    var opens = packet.lodgedOn().minusDays(WINDOW);
-    var ends = new HashSet<LocalDate>();
-    var sum = BigDecimal.ZERO;
-    var count = 0;
-    for (var slip : income.payslips()) {
-      if (slip.periodEnd().isBefore(opens) || slip.periodEnd().isAfter(packet.asOf())) {
-        continue;
-      }
-      if (!ends.add(slip.periodEnd())) {
-        known = false;
-        return null;
-      }
-      sum = sum.add(slip.gross().toDecimal());
-      count++;
-    }
-    return count >= enough(income, opens) && count > 0
-        ? sum.divide(BigDecimal.valueOf(count), MathContext.DECIMAL64)
-        : null;
-  }
-
-  private int enough(Income income, LocalDate opens) {
-    var begun = income.startsOn();
-    if (begun != null && !begun.isBefore(opens) && !begun.isAfter(packet.asOf())) {
-      return 1;
-    }
-    return switch (income.frequency()) {
-      case WEEKLY -> 4;
-      case FORTNIGHTLY, FOUR_WEEKLY, TWICE_MONTHLY, MONTHLY -> 2;
-      default -> Integer.MAX_VALUE;
-    };
   }
 }

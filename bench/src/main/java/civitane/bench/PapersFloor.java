@@ -5,19 +5,15 @@ import civitane.core.facts.Packet;
 import civitane.core.facts.Paper;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Role;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 
 /** Whether the papers of a Living Allowance are in, without saying which are not. */
-final class PapersFloor {
-  private static final BigDecimal TOLERANCE = new BigDecimal("0.06");
-  private static final BigDecimal TOLERANCE_MONTHLY = new BigDecimal("25");
+public final class PapersFloor {
   private static final int ADULT = 18;
   private static final int WINDOW = 75;
 
   private PapersFloor() {}
 
-  static boolean areIn(Packet packet, IncomeFloor counted, boolean rents, boolean heats) {
+  public static boolean areIn(Packet packet, IncomeFloor counted, boolean rents, boolean heats) {
     for (var income : packet.household().incomes()) {
       var person = counted.person(income.person());
       if (counted.counts(person)
@@ -83,47 +79,18 @@ final class PapersFloor {
   }
 
   private static boolean isWageShown(Packet packet, Income income) {
+    var enough = IncomeWorth.enough(income, packet);
     var opens = packet.lodgedOn().minusDays(WINDOW);
     var slips = income.payslips().stream()
         .filter(
             slip -> !slip.periodEnd().isBefore(opens) && !slip.periodEnd().isAfter(packet.asOf()))
         .count();
-    var enough = enough(packet, income);
-    if (slips >= enough || of(packet, income, PaperKind.EMPLOYER_STATEMENT) > 0) {
+    if (slips >= enough
+        || of(packet, income, PaperKind.EMPLOYER_STATEMENT) > 0
+        || of(packet, income, PaperKind.PAYSLIP) >= enough) {
       return true;
     }
-    if (of(packet, income, PaperKind.PAYSLIP) >= enough) {
-      return true;
-    }
-    if (income.registerMonthly() == null || income.amount() == null) {
-      return false;
-    }
-    var register = income.registerMonthly().toDecimal();
-    var monthly = income
-        .amount()
-        .toDecimal()
-        .multiply(BigDecimal.valueOf(income.frequency().periods()))
-        .divide(BigDecimal.valueOf(12), 2, RoundingMode.HALF_UP);
-    return monthly
-            .subtract(register)
-            .abs()
-            .compareTo(register.multiply(TOLERANCE).max(TOLERANCE_MONTHLY))
-        <= 0;
-  }
-
-  private static int enough(Packet packet, Income income) {
-    var begun = income.startsOn();
-    if (begun != null
-        && !begun.isBefore(packet.lodgedOn().minusDays(WINDOW))
-        && !begun.isAfter(packet.asOf())) {
-      return 1;
-    }
-    return income.frequency() == null
-        ? Integer.MAX_VALUE
-        : switch (income.frequency()) {
-          case WEEKLY -> 4;
-          case FORTNIGHTLY, FOUR_WEEKLY, TWICE_MONTHLY, MONTHLY -> 2;
-          default -> Integer.MAX_VALUE;
-        };
+    var worth = income.registerMonthly() == null ? null : IncomeWorth.of(income, packet);
+    return worth != null && !worth.isDisputed();
   }
 }

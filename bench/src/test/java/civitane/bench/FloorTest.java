@@ -1,5 +1,6 @@
 package civitane.bench;
 
+import civitane.bench.engine.Engine;
 import civitane.core.rules.Entitlement;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
@@ -15,6 +16,8 @@ import static org.testng.Assert.assertEquals;
 
 /** What the rules are measured against comes to the same as the rules, in every worked case. */
 public class FloorTest {
+  private static final Engine MEALS = new Engine("schoolMeals");
+  private static final Engine ALLOWANCES = new Engine("livingAllowance");
 
   @DataProvider
   public static Iterator<Object[]> meals() {
@@ -43,7 +46,9 @@ public class FloorTest {
   public void mealsComeToTheSame(WorkedCases.Case one, Mode mode) {
     var result = result(one, mode);
     var floor = MealsFloor.of(one.facts(), mode == Mode.DETERMINE);
+    var engine = MEALS.of(one.facts(), mode == Mode.DETERMINE);
     assertEquals(floor.word(), result.outcome().word(), one.name());
+    assertEquals(engine.outcome(), result.outcome().word(), one.name());
     if (result.outcome() == Entitlement.ENTITLED) {
       var prices = (Map<?, ?>) result.amounts().get("children");
       assertEquals(floor.prices().keySet(), prices.keySet(), one.name());
@@ -53,6 +58,8 @@ public class FloorTest {
           one.name() + ", " + child));
       assertEquals(floor.until(), result.amounts().get("until"), one.name());
       assertEquals(floor.near(), result.amounts().get("nearLimit"), one.name());
+      assertEquals(engine.amounts().get("children"), floor.prices(), one.name());
+      assertEquals(engine.amounts().get("nearLimit"), floor.near(), one.name());
     }
   }
 
@@ -62,11 +69,17 @@ public class FloorTest {
     var floor = AllowanceFloor.of(one.facts(), mode == Mode.DETERMINE);
     assertEquals(floor.word(), result.outcome().word(), one.name());
     assertEquals(floor.urgent(), result.amounts().get("urgent"), one.name());
+    var engine = ALLOWANCES.of(one.facts(), mode == Mode.DETERMINE);
+    assertEquals(engine.outcome(), result.outcome().word(), one.name());
+    assertEquals(engine.amounts().get("urgent"), floor.urgent(), one.name());
     if (result.outcome() == Entitlement.ENTITLED) {
       same(floor.gross(), result, "gross", one);
       same(floor.net(), result, "net", one);
       same(floor.monthly(), result, "monthly", one);
       same(floor.firstMonth(), result, "firstMonth", one);
+      for (var key : new String[] {"gross", "net", "monthly", "firstMonth"}) {
+        same(engine.number(key), result, key, one);
+      }
       assertEquals(floor.provisional(), result.amounts().get("provisional"), one.name());
     }
   }
