@@ -58,7 +58,7 @@ public class StructureTest {
         .layer("income and identity")
         .definedBy("civitane.core.income..", "civitane.core.identity..", "civitane.core.matching..")
         .layer("facts and rates")
-        .definedBy("civitane.core.facts..", "civitane.core.rates..")
+        .definedBy("civitane.core.facts..", "civitane.core.rates..", "civitane.core.registers..")
         .layer("money and time")
         .definedBy("civitane.core.money..", "civitane.core.time..")
         .whereLayer("services")

@@ -26,10 +26,10 @@ import java.util.List;
 import java.util.Map;
 
 /** The shape of a packet, without the answers of its requests, which differ by service. */
-final class PacketShape {
-  static final String FORMAT = "civitane-packet";
-  static final int VERSION = 1;
-  static final Map<String, Shape> ANSWERS = answers();
+public final class PacketShape {
+  public static final String FORMAT = "civitane-packet";
+  public static final int VERSION = 1;
+  public static final Map<String, Shape> ANSWERS = answers();
 
   private static final int NIGHTS = 14;
   private static final int MOST_EXPECTED = 20;
@@ -41,7 +41,7 @@ final class PacketShape {
   private static final Shape PERSON = Shape.of(Kind.PERSON);
   private static final Shape FREQUENCY = words(Frequency.values());
 
-  static final Shape HOUSEHOLD = household();
+  public static final Shape HOUSEHOLD = household();
   static final Shape PAPERS = Shape.listOf(paper());
   static final Shape SIGNATURES = Shape.listOf(signature());
   static final Shape PACKET = packet();

@@ -36,13 +36,16 @@ class ClaimRecord {
   private @Nullable LocalDate nextOn;
   private @Nullable String holder;
   private String packet;
+  private boolean urgent;
+  private int standardDays;
+  private boolean standardWorking;
 
   @Version
   private int version;
 
   protected ClaimRecord() {}
 
-  ClaimRecord(NewClaim fresh, String number, LocalDate dueOn) {
+  ClaimRecord(NewClaim fresh, String number) {
     this.id = UUID.randomUUID();
     this.number = number;
     this.householdId = fresh.household();
@@ -51,7 +54,10 @@ class ClaimRecord {
     this.state = ClaimState.LODGED;
     this.turn = Turn.OURS;
     this.lodgedOn = fresh.lodgedOn();
-    this.dueOn = dueOn;
+    this.dueOn = fresh.standard().from(fresh.lodgedOn());
+    this.urgent = fresh.urgent();
+    this.standardDays = fresh.standard().days();
+    this.standardWorking = fresh.standard().working();
     this.packet = fresh.packet();
   }
 
@@ -112,6 +118,15 @@ class ClaimRecord {
 
   int version() {
     return version;
+  }
+
+  boolean urgent() {
+    return urgent;
+  }
+
+  /** How long it may take, as it was fixed when it was lodged. */
+  StandardTime standard() {
+    return new StandardTime(standardDays, standardWorking);
   }
 
   void become(ClaimState next) {

@@ -25,12 +25,20 @@ interface ClaimRepository extends JpaRepository<ClaimRecord, UUID> {
   @Query(value = "select nextval('claim_running')", nativeQuery = true)
   long nextRunning();
 
-  /** Claims by due date, after a date and number. */
+  /** Claims, the urgent first, then by due date; after an urgency, date and number. */
   @Query("""
       select c from ClaimRecord c
-      where c.state in :states and (c.dueOn > :afterDue or c.dueOn = :afterDue and c.number > :afterNumber)
-      order by c.dueOn, c.number
+      where c.state in :states
+        and (c.urgent = false and :afterUrgent = true
+          or c.urgent = :afterUrgent and (c.dueOn > :afterDue or c.dueOn = :afterDue and c.number > :afterNumber))
+      order by c.urgent desc, c.dueOn, c.number
       """)
   List<ClaimRecord> page(
-      Collection<ClaimState> states, LocalDate afterDue, String afterNumber, Limit limit);
+      Collection<ClaimState> states,
+      boolean afterUrgent,
+      LocalDate afterDue,
+      String afterNumber,
+      Limit limit);
+
+  List<ClaimRecord> findByHouseholdIdAndServiceOrderByNumber(UUID household, String service);
 }

@@ -58,10 +58,9 @@ public class Claims {
   /** Opens a claim for a lodged request; every gap becomes an item. Answers its number. */
   @Transactional(propagation = Propagation.MANDATORY)
   public String lodge(NewClaim fresh) {
-    var standard = Services.named(fresh.service()).orElseThrow().standardTime();
     var number = new ClaimNumber(fresh.lodgedOn().getYear() % CENTURY, (int) claims.nextRunning())
         .toString();
-    var claim = claims.save(new ClaimRecord(fresh, number, standard.from(fresh.lodgedOn())));
+    var claim = claims.save(new ClaimRecord(fresh, number));
     want(claim, fresh.wanted(), fresh.lodgedOn());
     items.save(new ItemRecord(
         claim.id(), ItemRecord.TAKE, number, "Take it up", Turn.OURS, claim.dueOn()));
@@ -171,9 +170,7 @@ public class Claims {
         LocalDate.now(clock),
         clock.getZone());
     var due = civitane.core.claims.Clock.of(
-            claim.lodgedOn(),
-            Services.named(claim.service()).orElseThrow().standardTime(),
-            stretches)
+            claim.lodgedOn(), claim.standard(), stretches)
         .dueOn();
     claim.stands(
         turn,
@@ -199,7 +196,7 @@ public class Claims {
     var stretches =
         TurnHistory.of(claim.lodgedOn(), happened, LocalDate.now(clock), clock.getZone());
     var times = civitane.core.claims.Clock.of(
-        claim.lodgedOn(), Services.named(claim.service()).orElseThrow().standardTime(), stretches);
+        claim.lodgedOn(), claim.standard(), stretches);
     return new ClaimView(
         claim.number(),
         claim.householdId(),
@@ -226,6 +223,43 @@ public class Claims {
 
   private @Nullable String nameOf(@Nullable String login) {
     return login == null ? null : staff.named(login).name();
+  }
+
+  /** A claim as it stands right after lodging: when an answer comes, and how much is open. */
+  public record LodgedClaim(
+      String number, String title, LocalDate dueOn, boolean urgent, int open) {}
+
+  /** The claims of an application. */
+  @Transactional(readOnly = true)
+  public List<LodgedClaim> lodgedWith(UUID application) {
+    return claims.findByApplicationIdOrderByNumber(application).stream()
+        .map(claim -> new LodgedClaim(
+            claim.number(),
+            Catalogue.title(claim.service()),
+            claim.dueOn(),
+            claim.urgent(),
+            (int) openItems(claim).stream().filter(item -> item.owner() != Turn.OURS).count()))
+        .toList();
+  }
+
+  /** A claim that a household has already. */
+  public record Earlier(String number, String state, LocalDate lodgedOn) {}
+
+  /** The claims of a household for a service, whatever became of them. */
+  @Transactional(readOnly = true)
+  public List<Earlier> ofHousehold(UUID household, String service) {
+    return claims.findByHouseholdIdAndServiceOrderByNumber(household, service).stream()
+        .map(claim -> new Earlier(claim.number(), claim.state().word(), claim.lodgedOn()))
+        .toList();
+  }
+
+  /** Notes something on a claim that nobody has to do anything about. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void note(String number, String words) {
+    var claim = hold(number);
+    events.save(new EventRecord(
+        claim.id(), clock.instant(), staff.me().login(), "noted", words, claim.turn()));
+    audit.record("claim noted", number, "");
   }
 
   /** The numbers of an application's claims. */

@@ -59,6 +59,7 @@ class Desk {
       String title,
       String state,
       String turn,
+      boolean urgent,
       LocalDate lodgedOn,
       LocalDate dueOn,
       int workingDaysLeft,
@@ -74,10 +75,12 @@ class Desk {
       LocalDate today, int freeMinutes, List<Tide> tide, List<DeskRow> rows, boolean more) {}
 
   @Transactional(readOnly = true)
-  DeskPage page(@Nullable LocalDate afterDue, @Nullable String afterNumber) {
+  DeskPage page(
+      boolean afterUrgent, @Nullable LocalDate afterDue, @Nullable String afterNumber) {
     var today = LocalDate.now(clock);
     var found = claims.page(
         SHOWN,
+        afterUrgent,
         afterDue == null ? LocalDate.EPOCH : afterDue,
         afterNumber == null ? "" : afterNumber,
         Limit.of(PAGE + 1));
@@ -102,7 +105,10 @@ class Desk {
             eventsOf.getOrDefault(claim.id(), List.of()),
             itemsOf.getOrDefault(claim.id(), List.of()),
             today))
-        .sorted(Comparator.comparing(DeskRow::dueOn).thenComparing(DeskRow::number))
+        .sorted(Comparator.comparing(DeskRow::urgent)
+            .reversed()
+            .thenComparing(DeskRow::dueOn)
+            .thenComparing(DeskRow::number))
         .toList();
   }
 
@@ -114,9 +120,7 @@ class Desk {
       LocalDate today) {
     var stretches = TurnHistory.of(claim.lodgedOn(), happened, today, clock.getZone());
     var due = civitane.core.claims.Clock.of(
-            claim.lodgedOn(),
-            Services.named(claim.service()).orElseThrow().standardTime(),
-            stretches)
+            claim.lodgedOn(), claim.standard(), stretches)
         .dueOn();
     return new DeskRow(
         claim.number(),
@@ -125,6 +129,7 @@ class Desk {
         Catalogue.title(claim.service()),
         claim.state().word(),
         claim.turn().word(),
+        claim.urgent(),
         claim.lodgedOn(),
         due,
         WorkingDays.between(today, due),

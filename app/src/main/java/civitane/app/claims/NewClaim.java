@@ -14,4 +14,6 @@ public record NewClaim(
     Instant at,
     String by,
     String packet,
+    StandardTime standard,
+    boolean urgent,
     List<Wanted> wanted) {}

@@ -3,9 +3,11 @@ package civitane.app.households;
 import civitane.core.facts.Person;
 import java.sql.Timestamp;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
@@ -13,6 +15,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The households the office knows, and their facts through time. */
 @Service
@@ -27,14 +30,19 @@ public class Households {
       "address",
       "expectedChildren");
   private static final int PAGE = 50;
+  private static final String SAID = "said";
+  private static final String OVER = "null";
 
   private final HouseholdRepository repository;
   private final JdbcClient database;
+  private final JsonMapper json;
   private final Clock clock;
 
-  Households(HouseholdRepository repository, JdbcClient database, Clock clock) {
+  Households(
+      HouseholdRepository repository, JdbcClient database, JsonMapper json, Clock clock) {
     this.repository = repository;
     this.database = database;
+    this.json = json;
     this.clock = clock;
   }
 
@@ -60,7 +68,12 @@ public class Households {
   public void facts(UUID household, String kind, JsonNode facts, String source, String by) {
     var last = latest(household, kind);
     var now = Timestamp.from(clock.instant());
-    rows(facts).forEach((path, value) -> {
+    var rows = rows(facts);
+    // What was told before and is not told any more is over from now on.
+    last.keySet().stream()
+        .filter(path -> SAID.equals(kind))
+        .forEach(path -> rows.putIfAbsent(path, OVER));
+    rows.forEach((path, value) -> {
       if (!value.equals(last.get(path))) {
         database
             .sql("""
@@ -91,6 +104,38 @@ public class Households {
         .query((row, n) -> latest.put(row.getString("path"), row.getString("value")))
         .list();
     return latest;
+  }
+
+  /** What a household told last, and on which day. */
+  public record Told(LocalDate on, JsonNode facts) {}
+
+  /** What a household said as it stands, put together from its rows; empty when it never said anything. */
+  @Transactional(readOnly = true)
+  public Optional<Told> told(UUID household) {
+    var last = latest(household, SAID);
+    if (last.isEmpty()) {
+      return Optional.empty();
+    }
+    var on = database
+        .sql("select max(valid_from) from household_fact where household_id = :household and kind = :kind")
+        .param("household", household)
+        .param("kind", SAID)
+        .query(Timestamp.class)
+        .single();
+    var facts = json.createObjectNode();
+    last.forEach((path, value) -> {
+      if (OVER.equals(value)) {
+        return;
+      }
+      var slash = path.indexOf('/');
+      if (slash < 0) {
+        facts.set(path, json.readTree(value));
+      } else {
+        facts.withArray(path.substring(0, slash)).add(json.readTree(value));
+      }
+    });
+    return Optional.of(
+        new Told(LocalDate.ofInstant(on.toInstant(), clock.getZone()), facts));
   }
 
   /** A row an entry: entries with an id are known by it, others by their place. */

@@ -16,6 +16,7 @@ public record ApplicationView(
     Instant updatedAt,
     @Nullable String receipt,
     List<String> claims,
+    List<Claims.LodgedClaim> lodged,
     List<Letters.ListedLetter> letters) {
 
   /** A draft in a list. */

@@ -9,9 +9,11 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -54,7 +56,7 @@ public class Applications {
   /** Begins an application with a packet that was read without a fault. */
   @Transactional
   public ApplicationView begin(JsonNode packet) {
-    return keep(new Draft(packet, json.createObjectNode()));
+    return keep(new Draft(packet, json.createObjectNode(), json.createObjectNode()));
   }
 
   private ApplicationView keep(Draft draft) {
@@ -79,7 +81,7 @@ public class Applications {
   public ApplicationView type(UUID id, int onVersion, Draft draft) {
     var record = hold(id);
     if (!draft.isWhole()) {
-      throw Problem.wrong("A draft holds a packet.");
+      throw Problem.wrong("A draft holds a packet, what was typed, and how it is taken.");
     }
     if (!ApplicationRecord.DRAFTING.equals(record.state())) {
       throw Problem.wrong(
@@ -94,6 +96,27 @@ public class Applications {
     repository.flush();
     audit.record("draft saved", id.toString(), "version " + record.version());
     return view(record);
+  }
+
+  /** Changes a draft on the server, as a register's answer does, over whatever version there is. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public ApplicationView rewrite(UUID id, UnaryOperator<Draft> change, String words) {
+    var record = hold(id);
+    if (!ApplicationRecord.DRAFTING.equals(record.state())) {
+      throw Problem.wrong("The application is " + record.state() + " already.");
+    }
+    var draft = change.apply(draft(record));
+    record.typed(
+        json.writeValueAsString(draft), draft.title(), staff.me().login(), clock.instant());
+    repository.flush();
+    audit.record(words, id.toString(), "version " + record.version());
+    return view(record);
+  }
+
+  /** The version of a draft, to see whether somebody typed elsewhere. */
+  @Transactional(readOnly = true)
+  public int version(UUID id) {
+    return find(id).version();
   }
 
   @Transactional
@@ -130,7 +153,10 @@ public class Applications {
   }
 
   Draft draft(ApplicationRecord record) {
-    return json.readValue(record.draft(), Draft.class);
+    var draft = json.readValue(record.draft(), Draft.class);
+    return draft.taking() == null
+        ? new Draft(draft.packet(), draft.typed(), json.createObjectNode())
+        : draft;
   }
 
   /** The application to be changed; whoever else changes it waits. */
@@ -155,6 +181,7 @@ public class Applications {
         record.updatedAt(),
         record.receipt(),
         numbers,
+        claims.lodgedWith(record.id()),
         letters.about(about));
   }
 }

@@ -10,13 +10,18 @@ import tools.jackson.databind.node.ObjectNode;
  *
  * @param packet the facts and requests in the exchange format, as far as they could be read
  * @param typed what was typed and can't be read yet, by the place it belongs to
+ * @param taking what is known of the taking itself and is no fact of the household: who acts, what was prefilled,
+ *     answers kept aside, what a paper form left blank
  */
 public record Draft(
     @Schema(type = "object", additionalProperties = Schema.AdditionalPropertiesValue.TRUE)
     JsonNode packet,
 
     @Schema(type = "object", additionalProperties = Schema.AdditionalPropertiesValue.TRUE)
-    JsonNode typed) {
+    JsonNode typed,
+
+    @Schema(type = "object", additionalProperties = Schema.AdditionalPropertiesValue.TRUE)
+    JsonNode taking) {
   private static final int MOST_TITLE = 120;
 
   /** An application with nobody but a nameless applicant. */
@@ -37,11 +42,13 @@ public record Draft(
     for (var list : new String[] {"requests", "papers", "signatures"}) {
       packet.putArray(list);
     }
-    return new Draft(packet, json.createObjectNode());
+    return new Draft(packet, json.createObjectNode(), json.createObjectNode());
   }
 
   boolean isWhole() {
-    return packet instanceof ObjectNode;
+    return packet instanceof ObjectNode
+        && typed instanceof ObjectNode
+        && taking instanceof ObjectNode;
   }
 
   /** A name to find it by. */

@@ -39,6 +39,11 @@ public final class Problem extends RuntimeException {
     return new Problem(HttpStatus.FORBIDDEN, message, List.of());
   }
 
+  /** Something outside does not answer now. */
+  public static Problem unavailable(String message) {
+    return new Problem(HttpStatus.SERVICE_UNAVAILABLE, message, List.of());
+  }
+
   public HttpStatus status() {
     return status;
   }

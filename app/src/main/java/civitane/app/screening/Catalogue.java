@@ -1,7 +1,12 @@
 package civitane.app.screening;
 
+import civitane.app.problems.Problem;
+import civitane.core.rates.RateBook;
+import civitane.core.rules.IncomeChart;
 import civitane.core.rules.Question;
+import civitane.core.rules.QuickCheck;
 import civitane.core.services.Services;
+import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -11,7 +16,13 @@ public final class Catalogue {
 
   /** A service as the interface offers it. */
   public record Offer(
-      String service, String title, int days, boolean workingDays, List<QuestionView> questions) {}
+      String service,
+      String title,
+      int days,
+      boolean workingDays,
+      List<QuestionView> questions,
+      List<String> quickFacts,
+      List<String> quickAnswers) {}
 
   /** A question as the interface draws it. */
   public record QuestionView(
@@ -24,7 +35,8 @@ public final class Catalogue {
       List<String> whenAnswers,
       @Nullable String orWord,
       List<String> papers,
-      boolean bySystem) {
+      boolean bySystem,
+      @Nullable String fact) {
 
     static QuestionView of(Question question) {
       var when = question.when();
@@ -38,8 +50,40 @@ public final class Catalogue {
           when == null ? List.of() : when.answers(),
           question.orWord(),
           question.papers(),
-          question.bySystem());
+          question.bySystem(),
+          question.fact());
     }
+  }
+
+  /** A line of an income chart: euros for the first person, and for each further one by age. */
+  public record ChartLine(
+      String label,
+      String period,
+      BigDecimal first,
+      @Nullable BigDecimal from14,
+      @Nullable BigDecimal under14) {
+    static ChartLine of(IncomeChart chart) {
+      return new ChartLine(
+          chart.label(),
+          chart.period(),
+          chart.first().round2().toDecimal(),
+          chart.from14() == null ? null : chart.from14().round2().toDecimal(),
+          chart.under14() == null ? null : chart.under14().round2().toDecimal());
+    }
+  }
+
+  /** The income chart of a service, printed from a rate book. */
+  public record Charts(String book, List<ChartLine> lines) {}
+
+  static Charts charts(String service, RateBook book) {
+    return new Charts(
+        book.name(),
+        Services.named(service)
+            .orElseThrow(() -> Problem.notThere("A service of this name"))
+            .charts(book)
+            .stream()
+            .map(ChartLine::of)
+            .toList());
   }
 
   public static String title(String service) {
@@ -53,7 +97,9 @@ public final class Catalogue {
             service.title(),
             service.standardTime().days(),
             service.standardTime().working(),
-            service.questions().stream().map(QuestionView::of).toList()))
+            service.questions().stream().map(QuestionView::of).toList(),
+            service.quickCheck().facts().stream().map(QuickCheck.Fact::word).toList(),
+            service.quickCheck().answers()))
         .toList();
   }
 }

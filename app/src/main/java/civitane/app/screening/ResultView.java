@@ -23,7 +23,8 @@ public record ResultView(
     List<TestView> tests,
     Map<String, Object> amounts,
     List<NoteView> notes,
-    List<LineView> working) {
+    List<LineView> working,
+    Map<String, Object> aids) {
 
   /** A test with its numbers and its sentence. */
   public record TestView(
@@ -72,7 +73,8 @@ public record ResultView(
         result.notes().stream().map(NoteView::of).toList(),
         result.working().stream()
             .map(line -> new LineView(line.label(), line.amount().toDecimal()))
-            .toList());
+            .toList(),
+        amounts(result.aids()));
   }
 
   private static @Nullable BigDecimal number(@Nullable Amount amount) {

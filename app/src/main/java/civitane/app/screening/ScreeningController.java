@@ -7,6 +7,7 @@ import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -16,9 +17,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ScreeningController {
   private final Screenings screenings;
+  private final QuickChecks quickChecks;
 
-  ScreeningController(Screenings screenings) {
+  ScreeningController(Screenings screenings, QuickChecks quickChecks) {
     this.screenings = screenings;
+    this.quickChecks = quickChecks;
   }
 
   /** Answers a packet as the command line does: the results, or every fault. */
@@ -30,6 +33,20 @@ class ScreeningController {
   String screening(
       @RequestBody byte[] packet, @RequestParam(defaultValue = "false") boolean determine) {
     return screenings.exchange(packet, determine ? Mode.DETERMINE : Mode.SCREEN);
+  }
+
+  /** A first look at a service; nothing is kept. */
+  @PostMapping("/api/quick-checks/{service}")
+  @PreAuthorize(May.ANY_STAFF)
+  QuickChecks.Look quickCheck(@PathVariable String service, @RequestBody QuickChecks.Told told) {
+    return quickChecks.look(service, told);
+  }
+
+  /** The incomes a service goes by today, from the rate book. */
+  @GetMapping("/api/services/{service}/charts")
+  @PreAuthorize(May.ANY_STAFF)
+  Catalogue.Charts charts(@PathVariable String service) {
+    return Catalogue.charts(service, screenings.book());
   }
 
   @GetMapping("/api/services")

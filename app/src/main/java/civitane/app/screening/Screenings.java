@@ -3,6 +3,7 @@ package civitane.app.screening;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.matching.Plausibility;
+import civitane.core.rates.RateBook;
 import civitane.core.rates.RateShelf;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
@@ -16,6 +17,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -73,7 +75,7 @@ public class Screenings {
     var lenient = new LenientReading(this).read(dated);
     var packet = lenient.packet();
     if (packet == null) {
-      return new Margin(List.of(), lenient.faults(), List.of(), List.of(), Map.of(), 0);
+      return Margin.ofFaults(lenient.faults());
     }
     var results = screening.of(packet, mode);
     var book = rates.on(today).orElseThrow();
@@ -89,7 +91,26 @@ public class Screenings {
                 likely.service(), Catalogue.title(likely.service()), likely.missing()))
             .toList(),
         monthly(packet),
-        (int) packet.household().people().stream().filter(Person::livesHere).count());
+        (int) packet.household().people().stream().filter(Person::livesHere).count(),
+        Wants.of(packet, screening).stream()
+            .map(want -> new Margin.Wanted(want.kind(), want.of(), want.services()))
+            .toList(),
+        Signers.of(packet).stream()
+            .map(signer -> new Margin.Signing(
+                signer.person(), signer.name(), signer.applies(), signer.signed(), signer.words()))
+            .toList());
+  }
+
+  /** The facts of a draft as far as they can be read, as if it were lodged today; null when nothing can be. */
+  public @Nullable Packet readable(JsonNode draft) {
+    var dated = (ObjectNode) draft.deepCopy();
+    dated.put("lodgedOn", LocalDate.now(clock).toString());
+    dated.remove("asOf");
+    return new LenientReading(this).read(dated).packet();
+  }
+
+  RateBook book() {
+    return rates.on(LocalDate.now(clock)).orElseThrow();
   }
 
   private static Map<String, BigDecimal> monthly(Packet packet) {

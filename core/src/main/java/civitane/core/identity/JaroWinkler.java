@@ -1,13 +1,14 @@
 package civitane.core.identity;
 
 /** The likeness of two words from 0 to 1: letters in common near the same place, with more weight on the beginning. */
-final class JaroWinkler {
+public final class JaroWinkler {
   private static final double PREFIX_SCALE = 0.1;
   private static final int LONGEST_PREFIX = 4;
 
   private JaroWinkler() {}
 
-  static double similarity(String one, String other) {
+  /** From 0, nothing in common, to 1, the same. */
+  public static double similarity(String one, String other) {
     var left = one.codePoints().toArray();
     var right = other.codePoints().toArray();
     var jaro = jaro(left, right);

@@ -11,6 +11,7 @@ import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
+import civitane.core.rates.Section;
 import civitane.core.time.Dates;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -23,6 +24,8 @@ public final class Plausibility {
   /** A wage this many times the middle income is asked about. */
   private static final int TIMES_MIDDLE = 2;
 
+  private static final int HOURS_AT_LEAST = 2;
+  private static final int PHONE_DIGITS = 7;
   private static final int YOUNGEST_PARENT = 12;
   private static final Set<Frequency> SHORT = EnumSet.of(
       Frequency.WEEKLY, Frequency.FORTNIGHTLY, Frequency.FOUR_WEEKLY, Frequency.TWICE_MONTHLY);
@@ -38,12 +41,21 @@ public final class Plausibility {
     this.rates = rates;
   }
 
+  /** The numbers of a rate book that wrong wages are noticed by; euros an hour. */
+  private record Terms(Amount hourlyMinimum) {
+    static Terms of(Section whole) {
+      return new Terms(whole.section("plausibility").amount("hourlyMinimum"));
+    }
+  }
+
   /** A fact that looks wrong. */
   public record Doubt(String pointer, String words) {}
 
   public static List<Doubt> of(Household household, LocalDate today, RateBook rates) {
     var check = new Plausibility(household, today, rates);
     check.wages();
+    check.againstTheRegister();
+    check.contacts();
     check.birthDates();
     check.samePersonTwice();
     check.rentAboveIncome();
@@ -63,6 +75,64 @@ public final class Plausibility {
             "/household/incomes/" + i + "/frequency",
             "Wages of " + income.amount() + " " + income.frequency().inWords() + " is "
                 + yearly(income) + " a year — is it " + income.amount() + " a month?"));
+      } else if (income.kind() == IncomeKind.WAGES
+          && income.amount() != null
+          && income.frequency() != null
+          && income.frequency() != Frequency.ONCE
+          && looksHourly(income)) {
+        doubts.add(new Doubt(
+            "/household/incomes/" + i + "/amount",
+            "Wages of " + income.amount() + " " + income.frequency().inWords()
+                + " is less than two hours' pay — is it " + income.amount() + " an hour?"));
+      }
+    }
+  }
+
+  /** An amount that is less for a whole period than anybody may be paid for two hours of it. */
+  private boolean looksHourly(Income income) {
+    var terms = rates.terms(Terms.class, Terms::of);
+    return income.amount().isPositive()
+        && !income.amount().isAbove(terms.hourlyMinimum().times(HOURS_AT_LEAST));
+  }
+
+  private void againstTheRegister() {
+    var terms = rates.incomeCheck();
+    for (var i = 0; i < household.incomes().size(); i++) {
+      var income = household.incomes().get(i);
+      if (income.registerMonthly() == null
+          || income.amount() == null
+          || income.frequency() == null
+          || income.frequency() == Frequency.ONCE) {
+        continue;
+      }
+      var said = yearly(income).dividedBy(12).round2();
+      var register = income.registerMonthly();
+      var tolerance = register.percent(terms.tolerancePercent()).atLeast(terms.toleranceMonthly());
+      if (said.distanceTo(register).isAbove(tolerance)) {
+        doubts.add(new Doubt(
+            "/household/incomes/" + i + "/amount",
+            "The wage register says " + register + " a month, the household says " + said
+                + " a month — what do the payslips say?"));
+      }
+    }
+  }
+
+  private void contacts() {
+    for (var i = 0; i < household.people().size(); i++) {
+      var contact = household.people().get(i).contact();
+      if (contact == null) {
+        continue;
+      }
+      var pointer = "/household/people/" + i + "/contact/";
+      if (contact.email() != null) {
+        MailAddress.doubt(contact.email())
+            .ifPresent(words -> doubts.add(new Doubt(pointer + "email", words)));
+      }
+      if (contact.phone() != null
+          && contact.phone().chars().filter(Character::isDigit).count() < PHONE_DIGITS) {
+        doubts.add(new Doubt(
+            pointer + "phone",
+            "The phone number " + contact.phone() + " is short — is a digit missing?"));
       }
     }
   }

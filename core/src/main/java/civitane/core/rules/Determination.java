@@ -14,6 +14,7 @@ public final class Determination {
   private final List<Note> notes = new ArrayList<>(2);
   private final Map<String, Object> known = new LinkedHashMap<>();
   private Supplier<Map<String, Object>> award = Map::of;
+  private final Map<String, Supplier<@Nullable Object>> aids = new LinkedHashMap<>(2);
   private Supplier<List<Line>> working = List::of;
   private @Nullable Hold hold;
   private @Nullable Route route;
@@ -85,6 +86,12 @@ public final class Determination {
     return this;
   }
 
+  /** Something worked out on the way that helps whoever asks or answers; no part of the result. */
+  public Determination aid(String name, Supplier<@Nullable Object> value) {
+    aids.put(name, value);
+    return this;
+  }
+
   public Result result(String service) {
     var outcome = outcome();
     var open = outcome == Entitlement.UNKNOWN;
@@ -102,7 +109,8 @@ public final class Determination {
         List.copyOf(tests),
         amounts,
         List.copyOf(notes),
-        working);
+        working,
+        aids);
   }
 
   private Entitlement outcome() {

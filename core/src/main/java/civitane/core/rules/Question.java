@@ -13,6 +13,7 @@ public final class Question implements Cloneable {
   private @Nullable When when;
   private @Nullable String orWord;
   private List<String> papers = List.of();
+  private @Nullable String fact;
   private boolean bySystem;
   private boolean weighed = true;
 
@@ -83,6 +84,13 @@ public final class Question implements Cloneable {
     return copy;
   }
 
+  /** Known, perhaps, before it is asked: to a register or the office's own books, by the name of the fact. */
+  public Question knownAs(String name) {
+    var copy = clone();
+    copy.fact = name;
+    return copy;
+  }
+
   /** Filled in by the office, not asked. */
   public Question filledIn() {
     var copy = clone();
@@ -143,6 +151,11 @@ public final class Question implements Cloneable {
   /** The kinds of paper that the answer may call for. */
   public List<String> papers() {
     return papers;
+  }
+
+  /** The fact by which a register or the office's own books may know the answer; null where nobody does. */
+  public @Nullable String fact() {
+    return fact;
   }
 
   /** Whether the office fills it in. */

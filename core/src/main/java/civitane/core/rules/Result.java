@@ -1,5 +1,6 @@
 package civitane.core.rules;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,6 +18,7 @@ public final class Result {
   private final Map<String, Object> amounts;
   private final List<Note> notes;
   private final Supplier<List<Line>> working;
+  private final Map<String, Supplier<@Nullable Object>> aids;
 
   Result(
       String service,
@@ -27,7 +29,8 @@ public final class Result {
       List<Test> tests,
       Map<String, Object> amounts,
       List<Note> notes,
-      Supplier<List<Line>> working) {
+      Supplier<List<Line>> working,
+      Map<String, Supplier<@Nullable Object>> aids) {
     this.service = service;
     this.outcome = outcome;
     this.hold = hold;
@@ -37,6 +40,7 @@ public final class Result {
     this.amounts = amounts;
     this.notes = notes;
     this.working = working;
+    this.aids = aids;
   }
 
   public String service() {
@@ -78,6 +82,23 @@ public final class Result {
 
   public List<Note> notes() {
     return notes;
+  }
+
+  /** Whether it must not wait in a queue. */
+  public boolean isUrgent() {
+    return route == Route.URGENT_LINE || Boolean.TRUE.equals(amounts.get("urgent"));
+  }
+
+  /** What helps whoever asks or answers, by name: values as among the amounts; what is not known is not there. */
+  public Map<String, Object> aids() {
+    var known = new LinkedHashMap<String, Object>();
+    aids.forEach((name, value) -> {
+      var aid = value.get();
+      if (aid != null) {
+        known.put(name, aid);
+      }
+    });
+    return known;
   }
 
   /** The sum line by line. */

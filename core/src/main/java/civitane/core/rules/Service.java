@@ -2,6 +2,7 @@ package civitane.core.rules;
 
 import civitane.core.facts.Answers;
 import civitane.core.facts.Packet;
+import civitane.core.rates.RateBook;
 import java.util.List;
 
 /** Something a household can ask for: its questions and its rules, in one place. */
@@ -18,6 +19,19 @@ public interface Service {
 
   /** How long it may take while it is our turn. */
   StandardTime standardTime();
+
+  /** How long this claim may take, by what the rules said when it was lodged. */
+  default StandardTime standardTime(Result lodged) {
+    return standardTime();
+  }
+
+  /** What a first look needs, before anything is kept. */
+  QuickCheck quickCheck();
+
+  /** The incomes the service goes by, from the rate book; none where income does not matter. */
+  default List<IncomeChart> charts(RateBook rates) {
+    return List.of();
+  }
 
   /** What the rules say. Never throws for facts that are missing or contradict each other. */
   Result determine(Situation it);

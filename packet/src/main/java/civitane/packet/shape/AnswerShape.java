@@ -19,7 +19,8 @@ public final class AnswerShape {
     return Shape.object(fields);
   }
 
-  private static Shape of(Question question) {
+  /** The shape of one answer. */
+  public static Shape of(Question question) {
     return plain(question).orWord(question.orWord());
   }
 

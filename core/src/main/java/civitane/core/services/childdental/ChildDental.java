@@ -5,11 +5,14 @@ import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Role;
 import civitane.core.money.Amount;
+import civitane.core.rates.RateBook;
+import civitane.core.rules.IncomeChart;
 import civitane.core.rules.Line;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
@@ -44,6 +47,19 @@ public final class ChildDental implements Service {
   }
 
   @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of("children", "taxFiled", "assessedIncome").with(QuickCheck.Fact.PEOPLE);
+  }
+
+  @Override
+  public List<IncomeChart> charts(RateBook rates) {
+    return ChildDentalTerms.of(rates).bands().stream()
+        .map(band -> IncomeChart.flat(
+            "a child, with an assessed income up to " + band.upTo(), "a year", band.amount()))
+        .toList();
+  }
+
+  @Override
   public List<Question> questions() {
     return List.of(
         Question.groups(
@@ -51,10 +67,10 @@ public final class ChildDental implements Service {
             Question.of("person", QuestionKind.PERSON),
             Question.of("privateCover", QuestionKind.FLAG),
             Question.of("sharedCare", QuestionKind.FLAG).otherwise("no"),
-            Question.of("childBenefit", QuestionKind.FLAG),
+            Question.of("childBenefit", QuestionKind.FLAG).knownAs("childBenefit"),
             Question.of("appointmentOn", QuestionKind.DATE)),
-        Question.of("taxFiled", QuestionKind.FLAG_BY_PERSON),
-        Question.of("assessedIncome", QuestionKind.MONEY),
+        Question.of("taxFiled", QuestionKind.FLAG_BY_PERSON).knownAs("taxFiled"),
+        Question.of("assessedIncome", QuestionKind.MONEY).knownAs("assessedIncome"),
         Question.groups(
                 "alreadyPaid",
                 Question.of("person", QuestionKind.PERSON),

@@ -9,6 +9,7 @@ import civitane.core.rules.Line;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
@@ -52,6 +53,11 @@ public final class ClearRecord implements Service {
   @Override
   public StandardTime standardTime() {
     return StandardTime.days(30);
+  }
+
+  @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of("purpose", "country", "copies", "delivery", "collector", "authorised");
   }
 
   @Override

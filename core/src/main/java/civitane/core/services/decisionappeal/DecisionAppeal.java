@@ -4,6 +4,7 @@ import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
@@ -35,6 +36,11 @@ public final class DecisionAppeal implements Service {
   @Override
   public StandardTime standardTime() {
     return StandardTime.days(50);
+  }
+
+  @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of("noticeOn", "deliveredOn", "kind", "grounds", "lateReason", "keepPaying");
   }
 
   @Override

@@ -8,13 +8,16 @@ import civitane.core.income.CountedIncome;
 import civitane.core.income.Counting;
 import civitane.core.income.IncomePicture;
 import civitane.core.money.Amount;
+import civitane.core.rates.RateBook;
 import civitane.core.rules.IdentityTest;
+import civitane.core.rules.IncomeChart;
 import civitane.core.rules.IncomeTest;
 import civitane.core.rules.Line;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Route;
 import civitane.core.rules.Service;
@@ -24,6 +27,7 @@ import civitane.core.rules.Test;
 import civitane.core.time.Ages;
 import civitane.core.time.Dates;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,6 +50,24 @@ public final class DisabilityAllowance implements Service {
   @Override
   public StandardTime standardTime() {
     return StandardTime.days(20);
+  }
+
+  @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of("person", "certificate")
+        .with(QuickCheck.Fact.PEOPLE, QuickCheck.Fact.INCOME);
+  }
+
+  @Override
+  public List<IncomeChart> charts(RateBook rates) {
+    var terms = DisabilityAllowanceTerms.of(rates);
+    var charts = new ArrayList<IncomeChart>();
+    charts.add(IncomeChart.ofBase("income up to", rates, terms.incomePercent()));
+    terms
+        .bands()
+        .forEach(band -> charts.add(IncomeChart.flat(
+            "paid from " + band.from().plain() + " per cent", "a month", band.amount())));
+    return charts;
   }
 
   @Override

@@ -9,6 +9,7 @@ import civitane.core.rules.IdentityTest;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
@@ -51,6 +52,12 @@ public final class EstateAuthority implements Service {
   @Override
   public StandardTime standardTime() {
     return StandardTime.days(30);
+  }
+
+  @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of(
+        "deceased", "will", "applicantIs", "organisation", "grossValue", "dutiesAccepted");
   }
 
   @Override

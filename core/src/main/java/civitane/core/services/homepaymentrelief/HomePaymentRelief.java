@@ -11,15 +11,18 @@ import civitane.core.income.Counting;
 import civitane.core.income.IncomePicture;
 import civitane.core.income.Sum;
 import civitane.core.money.Amount;
+import civitane.core.rates.RateBook;
 import civitane.core.rules.AssetTest;
 import civitane.core.rules.Hardship;
 import civitane.core.rules.Hold;
 import civitane.core.rules.IdentityTest;
+import civitane.core.rules.IncomeChart;
 import civitane.core.rules.IncomeTest;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Residence;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
@@ -31,6 +34,7 @@ import civitane.core.time.Months;
 import java.time.YearMonth;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** Mortgage arrears of people who live in the home they own. */
 public final class HomePaymentRelief implements Service {
@@ -50,6 +54,28 @@ public final class HomePaymentRelief implements Service {
   @Override
   public StandardTime standardTime() {
     return StandardTime.days(40);
+  }
+
+  @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of(
+            "missedMonths",
+            "otherHomes",
+            "mainResidence",
+            "ownerKind",
+            "propertyType",
+            "hardship",
+            "hardshipText")
+        .with(QuickCheck.Fact.POSTCODE);
+  }
+
+  @Override
+  public List<IncomeChart> charts(RateBook rates) {
+    var terms = HomePaymentReliefTerms.of(rates);
+    return List.of(
+        IncomeChart.ofMiddle("income up to", rates, terms.incomePercent()),
+        IncomeChart.flat("money at hand up to", "in all", terms.liquidLimit()),
+        IncomeChart.flat("paid at most", "in all", terms.cap()));
   }
 
   @Override
@@ -158,6 +184,7 @@ public final class HomePaymentRelief implements Service {
             "lenderFigureOld",
             () -> "The lender's figure is more than " + terms.figureDays() + " days old.")
         .notes(IncomeTest.notes(income, !incomeTest.is(Outcome.UNKNOWN)))
+        .aid("months", () -> window(it, terms))
         .award(need::amounts)
         .working(() -> need.need() == null ? List.of() : need.lines())
         .result(word());
@@ -187,6 +214,15 @@ public final class HomePaymentRelief implements Service {
     }
     return check.orMet(
         () -> "Of the last " + terms.missedWithinMonths() + " months " + missed + " were missed.");
+  }
+
+  /** The calendar months that count, the earliest first, as they are written. */
+  private static List<String> window(Situation it, HomePaymentReliefTerms terms) {
+    var lodging = YearMonth.from(it.lodgedOn());
+    return IntStream.rangeClosed(1, terms.missedWithinMonths())
+        .map(back -> terms.missedWithinMonths() + 1 - back)
+        .mapToObj(back -> lodging.minusMonths(back).toString())
+        .toList();
   }
 
   private static Test otherHomesTest(Situation it) {

@@ -68,12 +68,24 @@ final class HomelessTimes {
     if (times.get(times.size() - 1).days() >= terms.longDays()) {
       return true;
     }
+    return clipped(terms).size() >= terms.longTimes() && days(terms) >= terms.longDays();
+  }
+
+  private List<Time> clipped(HousingListTerms terms) {
     var opens = lodgedOn.minusYears(terms.longWindowYears());
-    var within = times.stream()
+    return times.stream()
         .filter(time -> time.to().isAfter(opens))
         .map(time -> time.from().isBefore(opens) ? new Time(opens, time.to()) : time)
         .toList();
-    return within.size() >= terms.longTimes()
-        && within.stream().mapToLong(Time::days).sum() >= terms.longDays();
+  }
+
+  /** Days without a home in the last years together. */
+  long days(HousingListTerms terms) {
+    return clipped(terms).stream().mapToLong(Time::days).sum();
+  }
+
+  /** The separate times of the last years, each from a day up to, not including, another. */
+  List<List<LocalDate>> within(HousingListTerms terms) {
+    return clipped(terms).stream().map(time -> List.of(time.from(), time.to())).toList();
   }
 }

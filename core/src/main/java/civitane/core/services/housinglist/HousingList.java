@@ -12,6 +12,7 @@ import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Restated;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
@@ -47,13 +48,20 @@ public final class HousingList implements Service {
   }
 
   @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of("lists", "homeless", "displaced", "localTie")
+        .with(QuickCheck.Fact.PEOPLE, QuickCheck.Fact.INCOME);
+  }
+
+  @Override
   public List<Question> questions() {
     return List.of(
         Question.groups(
-            "lists",
-            Question.of("code", QuestionKind.TEXT),
-            Question.of("open", QuestionKind.FLAG).filledIn(),
-            Question.of("incomePercent", QuestionKind.NUMBER).filledIn()),
+                "lists",
+                Question.of("code", QuestionKind.TEXT),
+                Question.of("open", QuestionKind.FLAG).filledIn(),
+                Question.of("incomePercent", QuestionKind.NUMBER).filledIn())
+            .knownAs("waitingLists"),
         Question.of("homeless", QuestionKind.FLAG).otherwise("no"),
         Question.groups(
                 "homelessTimes",
@@ -102,6 +110,10 @@ public final class HousingList implements Service {
             () ->
                 "A time without a home has no end, but the household says it has one: no points are given for it.")
         .notes(IncomeTest.notes(income, !incomeTest.is(Outcome.UNKNOWN)))
+        .aid("homeless", points::homelessTimes)
+        .aid(
+            "bedrooms",
+            () -> counted.withoutBirthDate().isEmpty() ? Amount.of(points.bedrooms()) : null)
         .award(() -> amounts(reachable, points))
         .working(() -> income.isKnown() ? working(points) : List.of())
         .result(word());

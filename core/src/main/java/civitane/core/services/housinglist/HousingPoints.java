@@ -39,6 +39,17 @@ final class HousingPoints {
     return times().isOpen() && !it.answers().flag("homeless", false);
   }
 
+  /** The times without a home within the years that count: what they come to, and the days that are long. */
+  Map<String, Object> homelessTimes() {
+    var strip = new LinkedHashMap<String, Object>();
+    strip.put("from", it.lodgedOn().minusYears(terms.longWindowYears()));
+    strip.put("to", it.lodgedOn());
+    strip.put("times", times().within(terms));
+    strip.put("days", Amount.of(times().days(terms)));
+    strip.put("longFrom", Amount.of(terms.longDays()));
+    return strip;
+  }
+
   int bedrooms() {
     return Bedrooms.needed(counted, it.household());
   }

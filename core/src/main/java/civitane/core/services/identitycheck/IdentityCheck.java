@@ -4,6 +4,7 @@ import civitane.core.rules.IdentityTest;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
@@ -27,6 +28,11 @@ public final class IdentityCheck implements Service {
   @Override
   public StandardTime standardTime() {
     return StandardTime.workingDays(5);
+  }
+
+  @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of("claim", "madeClaim");
   }
 
   @Override

@@ -7,12 +7,15 @@ import civitane.core.income.Counting;
 import civitane.core.income.IncomePicture;
 import civitane.core.income.Sum;
 import civitane.core.money.Amount;
+import civitane.core.rates.RateBook;
 import civitane.core.rules.Hold;
+import civitane.core.rules.IncomeChart;
 import civitane.core.rules.IncomeTest;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Residence;
 import civitane.core.rules.Result;
 import civitane.core.rules.Route;
@@ -48,6 +51,20 @@ public final class LegalAdvice implements Service {
   @Override
   public StandardTime standardTime() {
     return StandardTime.workingDays(3);
+  }
+
+  @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of("area", "urgent")
+        .with(QuickCheck.Fact.POSTCODE, QuickCheck.Fact.PEOPLE, QuickCheck.Fact.INCOME);
+  }
+
+  @Override
+  public List<IncomeChart> charts(RateBook rates) {
+    var terms = LegalAdviceTerms.of(rates);
+    return List.of(
+        IncomeChart.ofBaseMonthly("income up to", rates, terms.incomePercent()),
+        IncomeChart.ofBaseMonthly("with high costs up to", rates, terms.stretchedPercent()));
   }
 
   @Override

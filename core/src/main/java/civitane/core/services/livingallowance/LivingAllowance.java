@@ -9,14 +9,17 @@ import civitane.core.income.Counting;
 import civitane.core.income.IncomePicture;
 import civitane.core.income.Sum;
 import civitane.core.money.Amount;
+import civitane.core.rates.RateBook;
 import civitane.core.rules.AssetTest;
 import civitane.core.rules.IdentityTest;
+import civitane.core.rules.IncomeChart;
 import civitane.core.rules.IncomeTest;
 import civitane.core.rules.Line;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Residence;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
@@ -46,6 +49,37 @@ public final class LivingAllowance implements Service {
   @Override
   public StandardTime standardTime() {
     return StandardTime.days(25);
+  }
+
+  /** Who has nothing at all gets an answer within the week. */
+  @Override
+  public StandardTime standardTime(Result lodged) {
+    return lodged.isUrgent() ? StandardTime.workingDays(5) : standardTime();
+  }
+
+  @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of()
+        .with(
+            QuickCheck.Fact.POSTCODE,
+            QuickCheck.Fact.PEOPLE,
+            QuickCheck.Fact.INCOME,
+            QuickCheck.Fact.OWNED);
+  }
+
+  @Override
+  public List<IncomeChart> charts(RateBook rates) {
+    var terms = LivingAllowanceTerms.of(rates);
+    return List.of(
+        IncomeChart.ofBaseMonthly("income before tax up to", rates, terms.grossPercent()),
+        IncomeChart.ofBaseMonthly("after deductions up to", rates, terms.netPercent()),
+        new IncomeChart(
+            "paid at most",
+            "a month",
+            terms.maximumFirst(),
+            terms.maximumEach(),
+            terms.maximumEach()),
+        IncomeChart.flat("owned up to", "in all", terms.resources()));
   }
 
   @Override

@@ -10,6 +10,7 @@ import civitane.core.rules.IdentityTest;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
@@ -60,6 +61,12 @@ public final class NameChange implements Service {
   @Override
   public StandardTime standardTime() {
     return StandardTime.days(32);
+  }
+
+  @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of(
+        "newGivenName", "newFamilyName", "lastChangeOn", "noticeWaived", "noticePublishedOn");
   }
 
   @Override

@@ -5,7 +5,9 @@ import civitane.core.money.Amount;
 import civitane.core.time.Quarter;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 
 /**
@@ -36,6 +38,15 @@ record BasePeriod(List<Quarter> quarters, List<Amount> earnings) {
     var quarters = source.group("quarters");
     var amount = quarters == null ? null : quarters.number(quarter.toString());
     return amount == null ? Amount.ZERO : amount;
+  }
+
+  /** Euros by quarter, as it is written. */
+  Map<String, Amount> byQuarter() {
+    var map = new LinkedHashMap<String, Amount>();
+    for (var i = 0; i < quarters.size(); i++) {
+      map.put(quarters.get(i).toString(), earnings.get(i));
+    }
+    return map;
   }
 
   Amount highest() {

@@ -3,6 +3,8 @@ package civitane.core.services.paidleave;
 import civitane.core.facts.Answers;
 import civitane.core.money.Amount;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
 
 /** Weeks of leave: what there is, what is used, and what other claims are waiting for. */
 record LeaveBalance(Amount weeks, Amount used, Amount pending) {
@@ -34,6 +36,16 @@ record LeaveBalance(Amount weeks, Amount used, Amount pending) {
 
   Amount afterUsed() {
     return weeks.minus(used);
+  }
+
+  /** Weeks in all, used, pending and left. */
+  Map<String, Amount> parts() {
+    var parts = new LinkedHashMap<String, Amount>();
+    parts.put("weeks", weeks);
+    parts.put("used", used);
+    parts.put("pending", pending);
+    parts.put("left", left().notBelowZero());
+    return parts;
   }
 
   Amount left() {

@@ -2,10 +2,13 @@ package civitane.core.services.paidleave;
 
 import civitane.core.facts.PaperKind;
 import civitane.core.money.Amount;
+import civitane.core.rates.RateBook;
 import civitane.core.rules.IdentityTest;
+import civitane.core.rules.IncomeChart;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
@@ -34,6 +37,32 @@ public final class PaidLeave implements Service {
   @Override
   public StandardTime standardTime() {
     return StandardTime.workingDays(9);
+  }
+
+  @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of(
+        "reason",
+        "complication",
+        "pattern",
+        "lastWorkedOn",
+        "absentFrom",
+        "benefitFrom",
+        "returnOn",
+        "hoursPerWeek",
+        "hoursOff",
+        "noticeOn",
+        "employers",
+        "otherPay");
+  }
+
+  @Override
+  public List<IncomeChart> charts(RateBook rates) {
+    var terms = PaidLeaveTerms.of(rates);
+    return List.of(
+        IncomeChart.flat("best quarter at least", "a quarter", terms.highestQuarterFrom()),
+        IncomeChart.flat("paid at most", "a week", terms.weeklyMaximum()),
+        IncomeChart.flat("paid at least", "a week", terms.weeklyMinimum()));
   }
 
   @Override
@@ -109,6 +138,8 @@ public final class PaidLeave implements Service {
             Boolean.TRUE.equals(late),
             "lateNotice",
             () -> "Notice came late, so the first " + terms.lateWaitDays() + " days are unpaid.")
+        .aid("basePeriod", () -> base(it) == null ? null : base(it).byQuarter())
+        .aid("leave", () -> balance(it, terms))
         .award(() -> pay(it, terms, late).amounts())
         .working(() -> isComplete(it, late) ? pay(it, terms, late).lines() : List.of())
         .result(word());
@@ -160,6 +191,12 @@ public final class PaidLeave implements Service {
   private static @Nullable BasePeriod base(Situation it) {
     var absent = it.answers().date("absentFrom");
     return absent == null ? null : BasePeriod.of(absent, it.answers());
+  }
+
+  /** Weeks of leave by what became of them; null while the first day is not known. */
+  private static @Nullable Object balance(Situation it, PaidLeaveTerms terms) {
+    var from = it.answers().date("benefitFrom");
+    return from == null ? null : LeaveBalance.of(it.answers(), from, terms).parts();
   }
 
   private static Test earnedTest(Situation it, PaidLeaveTerms terms) {

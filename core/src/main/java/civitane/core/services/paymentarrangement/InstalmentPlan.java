@@ -40,6 +40,15 @@ record InstalmentPlan(Amount total, Amount down, Amount part, Amount last, List<
     return amounts;
   }
 
+  /** What is due on each day after the part at once, as days are written; two on one day are one. */
+  Map<String, Amount> byDay() {
+    var plan = new LinkedHashMap<String, Amount>();
+    for (var i = 0; i < dueOn.size(); i++) {
+      plan.merge(dueOn.get(i).toString(), i == dueOn.size() - 1 ? last : part, Amount::plus);
+    }
+    return plan;
+  }
+
   List<Line> lines() {
     return List.of(
         new Line("Owed in all", total),

@@ -5,6 +5,7 @@ import civitane.core.money.Amount;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
@@ -33,13 +34,19 @@ public final class PaymentArrangement implements Service {
   }
 
   @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of("debts", "months", "downPercent", "firstDueOn", "affordability");
+  }
+
+  @Override
   public List<Question> questions() {
     return List.of(
         Question.groups(
-            "debts",
-            Question.of("ref", QuestionKind.TEXT).forTheFile(),
-            Question.of("kind", QuestionKind.TEXT).forTheFile(),
-            Question.of("amount", QuestionKind.MONEY)),
+                "debts",
+                Question.of("ref", QuestionKind.TEXT).forTheFile(),
+                Question.of("kind", QuestionKind.TEXT).forTheFile(),
+                Question.of("amount", QuestionKind.MONEY))
+            .knownAs("debts"),
         Question.of("reason", QuestionKind.TEXT),
         Question.of("reasonText", QuestionKind.LONG_TEXT),
         Question.of("months", QuestionKind.WHOLE),
@@ -64,6 +71,7 @@ public final class PaymentArrangement implements Service {
         .test(downTest(it, terms))
         .test(dateTest(it))
         .determineOnly(() -> PaperWants.of(it).any(PaperKind.BANK_STATEMENT).test())
+        .aid("plan", () -> isComplete(it, total, terms) ? plan(it, total).byDay() : null)
         .award(() -> plan(it, total).amounts())
         .working(() -> isComplete(it, total, terms) ? plan(it, total).lines() : List.of())
         .result(word());

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** What rent is owed and to come, and how much of it can be paid. */
@@ -53,6 +54,15 @@ final class RentNeed {
 
   boolean asksForArrears() {
     return !arrears.isEmpty();
+  }
+
+  /** The months that can be paid, the earliest first, as they are written. */
+  List<String> allowedMonths() {
+    var lodging = YearMonth.from(it.lodgedOn());
+    return IntStream.range(0, terms.backMonths())
+        .map(back -> terms.backMonths() - 1 - back)
+        .mapToObj(back -> lodging.minusMonths(back).toString())
+        .toList();
   }
 
   /** Whether months were named that are too old or still to come. */

@@ -13,15 +13,18 @@ import civitane.core.income.Counting;
 import civitane.core.income.IncomePicture;
 import civitane.core.income.Sum;
 import civitane.core.money.Amount;
+import civitane.core.rates.RateBook;
 import civitane.core.rules.AssetTest;
 import civitane.core.rules.Hardship;
 import civitane.core.rules.Hold;
 import civitane.core.rules.IdentityTest;
+import civitane.core.rules.IncomeChart;
 import civitane.core.rules.IncomeTest;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Residence;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
@@ -51,6 +54,25 @@ public final class RentRelief implements Service {
   @Override
   public StandardTime standardTime() {
     return StandardTime.days(28);
+  }
+
+  @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of("monthlyRent", "arrears", "comingMonths", "hardship", "hardshipText")
+        .with(
+            QuickCheck.Fact.POSTCODE,
+            QuickCheck.Fact.PEOPLE,
+            QuickCheck.Fact.INCOME,
+            QuickCheck.Fact.OWNED);
+  }
+
+  @Override
+  public List<IncomeChart> charts(RateBook rates) {
+    var terms = RentReliefTerms.of(rates);
+    return List.of(
+        IncomeChart.ofMiddle("income up to", rates, terms.incomePercent()),
+        IncomeChart.flat("owned up to", "in all", terms.assetLimit()),
+        IncomeChart.flat("paid at most", "in all", terms.cap()));
   }
 
   @Override
@@ -117,6 +139,7 @@ public final class RentRelief implements Service {
             () -> "Only the month of lodging and the " + (terms.backMonths() - 1)
                 + " before it can be paid.")
         .notes(IncomeTest.notes(income, !incomeTest.is(Outcome.UNKNOWN)))
+        .aid("months", () -> need.allowedMonths())
         .award(() -> amounts(it, need))
         .working(() -> need.isKnown() ? need.lines() : List.of())
         .result(word());

@@ -12,12 +12,15 @@ import civitane.core.income.Counted;
 import civitane.core.income.Counting;
 import civitane.core.income.IncomePicture;
 import civitane.core.money.Amount;
+import civitane.core.rates.RateBook;
+import civitane.core.rules.IncomeChart;
 import civitane.core.rules.IncomeTest;
 import civitane.core.rules.Line;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
@@ -49,6 +52,19 @@ public final class SchoolMeals implements Service {
   @Override
   public StandardTime standardTime() {
     return StandardTime.workingDays(8);
+  }
+
+  @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of().with(QuickCheck.Fact.PEOPLE, QuickCheck.Fact.INCOME);
+  }
+
+  @Override
+  public List<IncomeChart> charts(RateBook rates) {
+    var terms = SchoolMealsTerms.of(rates);
+    return List.of(
+        IncomeChart.ofBase("free meals, income up to", rates, terms.freePercent()),
+        IncomeChart.ofBase("reduced price, income up to", rates, terms.reducedPercent()));
   }
 
   @Override

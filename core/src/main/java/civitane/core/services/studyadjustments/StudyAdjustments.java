@@ -4,6 +4,7 @@ import civitane.core.facts.PaperKind;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
@@ -41,6 +42,11 @@ public final class StudyAdjustments implements Service {
   @Override
   public StandardTime standardTime() {
     return StandardTime.workingDays(10);
+  }
+
+  @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of("enrolled", "conditions", "limits");
   }
 
   @Override

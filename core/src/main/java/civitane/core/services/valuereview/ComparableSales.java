@@ -6,11 +6,14 @@ import civitane.core.time.Months;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 
 /** Sales nearby, made comparable with the subject. Read only when every sale and the subject are complete. */
 final class ComparableSales {
+  private final List<Answers> all;
   private final List<Answers> usable;
   private final List<Answers> used;
   private final Answers subject;
@@ -19,6 +22,7 @@ final class ComparableSales {
 
   ComparableSales(
       List<Answers> sales, Answers subject, LocalDate valuedOn, ValueReviewTerms terms) {
+    this.all = sales;
     this.subject = subject;
     this.valuedOn = valuedOn;
     this.terms = terms;
@@ -40,6 +44,28 @@ final class ComparableSales {
         .sorted()
         .map(usable::get)
         .toList();
+  }
+
+  /** Each sale by its place in the packet: its price made comparable, or nothing where it is not used. */
+  Map<String, Object> aid() {
+    var adjusted = adjusted();
+    var byPlace = new LinkedHashMap<String, Object>();
+    for (var i = 0; i < all.size(); i++) {
+      var place = indexOf(all.get(i));
+      if (place >= 0) {
+        byPlace.put(Integer.toString(i), adjusted.get(place));
+      }
+    }
+    return byPlace;
+  }
+
+  private int indexOf(Answers sale) {
+    for (var i = 0; i < used.size(); i++) {
+      if (used.get(i) == sale) {
+        return i;
+      }
+    }
+    return -1;
   }
 
   int usable() {

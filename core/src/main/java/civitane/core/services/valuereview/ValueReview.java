@@ -7,6 +7,7 @@ import civitane.core.rules.Line;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
+import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
@@ -48,9 +49,21 @@ public final class ValueReview implements Service {
   }
 
   @Override
+  public QuickCheck quickCheck() {
+    return QuickCheck.of(
+        "noticeOn",
+        "lateReason",
+        "currentValue",
+        "askedValue",
+        "propertyClass",
+        "grounds",
+        "standing");
+  }
+
+  @Override
   public List<Question> questions() {
     return List.of(
-        Question.of("parcel", QuestionKind.TEXT).forTheFile(),
+        Question.of("parcel", QuestionKind.TEXT).knownAs("parcel").forTheFile(),
         Question.of("noticeOn", QuestionKind.DATE),
         Question.of("lateReason", QuestionKind.LONG_TEXT).otherwise("none"),
         Question.of("currentValue", QuestionKind.MONEY),
@@ -112,6 +125,7 @@ public final class ValueReview implements Service {
             "salesLeftOut",
             () -> "Of " + sales.usable() + " usable sales the " + terms.sales()
                 + " nearest in area are used.")
+        .aid("sales", () -> sales == null ? null : sales.aid())
         .award(() -> sales == null || sales.usable() == 0 ? Map.of() : amounts(it, sales, terms))
         .working(() -> sales == null || sales.usable() == 0 ? List.of() : working(sales))
         .result(word());

@@ -1,0 +1,103 @@
+package civitane.app.households;
+
+import civitane.core.facts.Packet;
+import civitane.core.matching.KnownPerson;
+import civitane.core.matching.Likeness;
+import java.sql.Date;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Timestamp;
+import java.time.Clock;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The people the office knows, to see when somebody comes a second time. Nothing is joined by itself. */
+@Service
+public class KnownPeople {
+  private static final int MOST_COMPARED = 200;
+
+  private final JdbcClient database;
+  private final Clock clock;
+
+  KnownPeople(JdbcClient database, Clock clock) {
+    this.database = database;
+    this.clock = clock;
+  }
+
+  /** Somebody known, in a household, and how like they are. */
+  public record Acquaintance(
+      UUID household, String personId, KnownPerson person, Likeness likeness) {}
+
+  /** Remembers the people of a household as they were told last. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void remember(UUID household, Packet packet) {
+    var address = packet.household().address();
+    for (var person : packet.household().people()) {
+      if (person.fullName().isBlank()) {
+        continue;
+      }
+      database
+          .sql("""
+              insert into known_person values
+                (:household, :person, :given, :family, :birth, :number, :line1, :postcode, :now)
+              on conflict (household_id, person_id) do update set
+                given_name = excluded.given_name, family_name = excluded.family_name,
+                birth_date = excluded.birth_date, resident_number = excluded.resident_number,
+                line1 = excluded.line1, postcode = excluded.postcode, recorded_at = excluded.recorded_at
+              """)
+          .param("household", household)
+          .param("person", person.id())
+          .param("given", person.givenName() == null ? "" : person.givenName())
+          .param("family", person.familyName() == null ? "" : person.familyName())
+          .param("birth", person.birthDate() == null ? null : Date.valueOf(person.birthDate()))
+          .param("number", person.residentNumber())
+          .param("line1", address.line1())
+          .param("postcode", address.postcode())
+          .param("now", Timestamp.from(clock.instant()))
+          .update();
+    }
+  }
+
+  /** Those who are, or may be, the person, the most alike first. */
+  @Transactional(readOnly = true)
+  public List<Acquaintance> like(KnownPerson person) {
+    return database
+        .sql("""
+            select * from known_person
+            where resident_number = :number or birth_date = :birth or lower(family_name) = lower(:family)
+            order by recorded_at desc limit :most
+            """)
+        .param("number", person.residentNumber())
+        .param("birth", person.birthDate() == null ? null : Date.valueOf(person.birthDate()))
+        .param("family", person.familyName() == null ? "" : person.familyName())
+        .param("most", MOST_COMPARED)
+        .query((row, n) -> acquaintance(row, person))
+        .list()
+        .stream()
+        .filter(known -> known.likeness().isWorthALook())
+        .sorted(Comparator.comparing(
+            (Acquaintance known) -> known.likeness().points()).reversed())
+        .toList();
+  }
+
+  private static Acquaintance acquaintance(ResultSet row, KnownPerson sought) throws SQLException {
+    var birth = row.getDate("birth_date");
+    var known = new KnownPerson(
+        row.getString("given_name"),
+        row.getString("family_name"),
+        birth == null ? null : birth.toLocalDate(),
+        row.getString("resident_number"),
+        row.getString("line1"),
+        row.getString("postcode"));
+    return new Acquaintance(
+        row.getObject("household_id", UUID.class),
+        row.getString("person_id"),
+        known,
+        Likeness.of(sought, known));
+  }
+}

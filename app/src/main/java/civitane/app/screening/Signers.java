@@ -1,0 +1,49 @@
+package civitane.app.screening;
+
+import civitane.core.facts.Packet;
+import civitane.core.facts.Person;
+import civitane.core.facts.Role;
+import civitane.core.facts.Signature;
+import civitane.core.identity.NameMatch;
+import civitane.core.identity.Names;
+import civitane.core.time.Ages;
+import java.util.List;
+
+/** Who has signed, and whether with the name as given. */
+final class Signers {
+  private Signers() {}
+
+  /**
+   * An adult of the household.
+   *
+   * @param signed whether there is a signature
+   * @param words what is wrong with the name signed; empty when nothing is
+   */
+  record Signer(String person, String name, boolean applies, boolean signed, String words) {}
+
+  static List<Signer> of(Packet packet) {
+    return packet.household().people().stream()
+        .filter(person -> person.livesHere() && isGrown(person, packet))
+        .map(person -> signer(person, packet))
+        .toList();
+  }
+
+  private static boolean isGrown(Person person, Packet packet) {
+    return person.role() == Role.APPLICANT
+        || person.birthDate() == null
+        || Ages.isAdult(person.birthDate(), packet.lodgedOn());
+  }
+
+  private static Signer signer(Person person, Packet packet) {
+    var name = packet.signatures().stream()
+        .filter(signature -> signature.person().equals(person.id()))
+        .map(Signature::name)
+        .filter(signed -> signed != null && !signed.isBlank())
+        .findFirst();
+    var words = name.filter(signed -> Names.compare(person, signed) != NameMatch.SAME)
+        .map(signed -> "You signed " + signed + "; the application says " + person.fullName() + ".")
+        .orElse("");
+    return new Signer(
+        person.id(), person.fullName(), person.role() == Role.APPLICANT, name.isPresent(), words);
+  }
+}

@@ -1,0 +1,221 @@
+package civitane.packet.form;
+
+import civitane.core.rules.Service;
+import civitane.core.time.Quarter;
+import civitane.packet.PacketShape;
+import civitane.packet.shape.Kind;
+import civitane.packet.shape.Shape;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.regex.Pattern;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A packet in the making from the fields of a form. */
+final class FilledForm {
+  private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
+  private static final Pattern INDEX = Pattern.compile("\\d+");
+  private static final String PEOPLE = "/household/people";
+
+  private final Service service;
+  private final LocalDate on;
+  private final Map<String, FormField> fields = new LinkedHashMap<>();
+  private final Map<String, JsonNode> values = new LinkedHashMap<>();
+  private final List<FormFault> faults = new ArrayList<>();
+  private final Map<String, String> placesByPointer = new LinkedHashMap<>();
+
+  FilledForm(Service service, LocalDate on) {
+    this.service = service;
+    this.on = on;
+  }
+
+  void put(FormField field, String text) {
+    fields.put(field.name(), field);
+    var value = FormText.read(text, field.shape(), on);
+    if (value.isEmpty()) {
+      faults.add(new FormFault(
+          field.label(), "\"" + text + "\" can't be read here", FormText.expected(field.shape())));
+    } else {
+      values.put(field.name(), value.get());
+    }
+  }
+
+  /** A field that the form has today no more: the money of an earlier quarter. */
+  void putElsewhere(String name, String text) {
+    var last = name.substring(name.lastIndexOf('/') + 1);
+    if (name.startsWith(FormLayout.ANSWERS) && Quarter.isWritten(last)) {
+      put(new FormField(name, last, Shape.of(Kind.MONEY), List.of()), text);
+    }
+  }
+
+  List<FormFault> faults() {
+    return faults;
+  }
+
+  /** The label of the field that made a place in the packet; the place itself where none did. */
+  String place(String pointer) {
+    var name = placesByPointer.getOrDefault(pointer, pointer);
+    var field = fields.get(name);
+    if (field != null) {
+      return field.label();
+    }
+    // What is missing has no field that was filled; it is named by the entry it belongs to.
+    return fields.values().stream()
+        .filter(one -> placed(one.name())
+            .startsWith(pointer.substring(0, Math.max(0, pointer.lastIndexOf('/'))) + "/"))
+        .findFirst()
+        .map(one ->
+            one.label().split(":")[0] + ": " + pointer.substring(pointer.lastIndexOf('/') + 1))
+        .orElse(pointer);
+  }
+
+  private String placed(String name) {
+    return placesByPointer.entrySet().stream()
+        .filter(entry -> entry.getValue().equals(name))
+        .map(Map.Entry::getKey)
+        .findFirst()
+        .orElse(name);
+  }
+
+  ObjectNode packet() {
+    var packet = JSON.objectNode();
+    packet
+        .put("format", PacketShape.FORMAT)
+        .put("version", PacketShape.VERSION)
+        .put("lodgedOn", on.toString())
+        .put("channel", "file")
+        .put("language", "en");
+    var household = packet.putObject("household");
+    household.putObject("address");
+    for (var list : new String[] {"people", "incomes", "noIncome", "expenses", "assets"}) {
+      household.putArray(list);
+    }
+    packet.putArray("requests").addObject().put("service", service.word()).putObject("answers");
+    packet.putArray("papers");
+    packet.putArray("signatures");
+    var people = ids();
+    values.forEach((name, value) -> {
+      if (name.contains(FormField.MARK)) {
+        mark(packet, name, value, people);
+      } else {
+        set(packet, name, value, people);
+      }
+    });
+    complete(packet, people);
+    return packet;
+  }
+
+  /** The people who were filled in, by their row; p1 is always the one who applies. */
+  private Map<Integer, String> ids() {
+    var ids = new TreeMap<Integer, String>();
+    ids.put(0, "p1");
+    values.keySet().stream()
+        .filter(name -> name.startsWith(PEOPLE + "/"))
+        .map(name -> Integer.parseInt(name.split("/")[3]))
+        .forEach(row -> ids.putIfAbsent(row, "p" + (row + 1)));
+    return ids;
+  }
+
+  private void mark(ObjectNode packet, String name, JsonNode value, Map<Integer, String> people) {
+    var at = name.substring(0, name.indexOf(FormField.MARK));
+    var mark = name.substring(at.length() + 1);
+    if (!value.booleanValue()) {
+      return;
+    }
+    if (at.equals("/household/noIncome")) {
+      packet
+          .withObject("/household")
+          .withArray("noIncome")
+          .addObject()
+          .put(
+              "person",
+              people.getOrDefault(Integer.parseInt(mark), "p" + (Integer.parseInt(mark) + 1)));
+    } else if (mark.isEmpty()) {
+      set(packet, at, JSON.stringNode("none"), people);
+    } else {
+      answers(packet).withArray(at.substring(at.lastIndexOf('/') + 1)).add(mark);
+    }
+  }
+
+  private static ObjectNode answers(ObjectNode packet) {
+    return (ObjectNode) packet.at(FormLayout.ANSWERS);
+  }
+
+  /** Sets a value; rows that were left out on the form leave no hole in the packet. */
+  private void set(ObjectNode packet, String name, JsonNode value, Map<Integer, String> people) {
+    var steps = name.substring(1).split("/");
+    JsonNode at = packet;
+    var pointer = new StringBuilder();
+    for (var i = 0; i < steps.length; i++) {
+      var last = i == steps.length - 1;
+      if (at instanceof ArrayNode list) {
+        var row = position(name, steps, i, people);
+        while (list.size() <= row) {
+          list.addObject();
+        }
+        pointer.append('/').append(row);
+        at = list.get(row);
+      } else {
+        var object = (ObjectNode) at;
+        pointer.append('/').append(steps[i]);
+        if (last) {
+          object.set(steps[i], value);
+        } else if (!object.has(steps[i])) {
+          at = INDEX.matcher(steps[i + 1]).matches()
+              ? object.putArray(steps[i])
+              : object.putObject(steps[i]);
+        } else {
+          at = object.get(steps[i]);
+        }
+      }
+    }
+    placesByPointer.put(pointer.toString(), name);
+  }
+
+  /** Which entry of the list a row of the form is, counting only those that were filled in. */
+  private int position(String name, String[] steps, int i, Map<Integer, String> people) {
+    var row = Integer.parseInt(steps[i]);
+    var list = "/" + String.join("/", List.of(steps).subList(0, i)) + "/";
+    var before = list.equals(PEOPLE + "/")
+        ? people.keySet().stream().filter(one -> one < row).count()
+        : values.keySet().stream()
+            .filter(other -> other.startsWith(list) && !other.contains(FormField.MARK))
+            .map(other -> Integer.parseInt(other.substring(list.length()).split("/")[0]))
+            .distinct()
+            .filter(one -> one < row)
+            .count();
+    return (int) before;
+  }
+
+  private static void complete(ObjectNode packet, Map<Integer, String> people) {
+    var rows = List.copyOf(people.values());
+    var list = (ArrayNode) packet.at(PEOPLE);
+    while (list.size() < rows.size()) {
+      list.addObject();
+    }
+    for (var i = 0; i < list.size(); i++) {
+      var person = (ObjectNode) list.get(i);
+      person.put("id", rows.get(i));
+      if (i == 0) {
+        person.put("role", "applicant");
+      }
+    }
+    var incomes = (ArrayNode) packet.at("/household/incomes");
+    for (var i = 0; i < incomes.size(); i++) {
+      var income = (ObjectNode) incomes.get(i);
+      income.put("id", "i" + (i + 1));
+      if (!income.has("person")) {
+        income.put("person", "p1");
+      }
+    }
+    packet
+        .withArray("signatures")
+        .forEach(signature -> ((ObjectNode) signature).put("person", "p1").put("method", "pen"));
+  }
+}

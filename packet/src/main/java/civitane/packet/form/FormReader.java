@@ -1,0 +1,141 @@
+package civitane.packet.form;
+
+import civitane.core.rules.Service;
+import civitane.core.services.Services;
+import civitane.packet.Fault;
+import civitane.packet.PacketReader;
+import civitane.packet.PacketShape;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
+import org.apache.pdfbox.pdmodel.interactive.form.PDTerminalField;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Reads a fillable PDF that came back, whatever its file is called, and reports every fault of it. */
+public final class FormReader {
+  private static final int MOST_BYTES = 15_000_000;
+  private static final String ANOTHER = "a form of this office that was filled in and saved";
+
+  private final PacketReader packets;
+
+  public FormReader(PacketReader packets) {
+    this.packets = packets;
+  }
+
+  /** The packet a form makes, or what is wrong with it; one of the two. */
+  public record Reading(@Nullable ObjectNode packet, List<FormFault> faults) {
+    static Reading of(String message, String expected) {
+      return new Reading(null, List.of(new FormFault("the file", message, expected)));
+    }
+  }
+
+  public Reading read(byte[] pdf, LocalDate on) {
+    if (pdf.length > MOST_BYTES) {
+      return Reading.of("it is larger than 15 MB", "a file of up to 15 MB");
+    }
+    if (!startsAsPdf(pdf)) {
+      return Reading.of("it is no PDF", ANOTHER);
+    }
+    try (var document = Loader.loadPDF(pdf)) {
+      if (document.isEncrypted()) {
+        return Reading.of("it is encrypted", "the form without a password");
+      }
+      if (isActive(document)) {
+        return Reading.of("it holds a script", "the form as it was downloaded, without scripts");
+      }
+      return read(document, on);
+    } catch (InvalidPasswordException e) {
+      return Reading.of("it is encrypted", "the form without a password");
+    } catch (IOException | RuntimeException e) {
+      return Reading.of("it can't be read as a PDF", ANOTHER);
+    }
+  }
+
+  private static boolean startsAsPdf(byte[] pdf) {
+    return new String(pdf, 0, Math.min(pdf.length, 1024), StandardCharsets.ISO_8859_1)
+        .contains("%PDF-");
+  }
+
+  private static boolean isActive(PDDocument document) throws IOException {
+    var catalog = document.getDocumentCatalog();
+    var names = catalog.getNames();
+    return catalog.getOpenAction() != null
+        || catalog.getCOSObject().containsKey(COSName.AA)
+        || names != null && names.getJavaScript() != null;
+  }
+
+  private Reading read(PDDocument document, LocalDate on) {
+    var form = document.getDocumentCatalog().getAcroForm();
+    var marker = form == null ? null : form.getField(FormWriter.MARKER);
+    Optional<Service> service =
+        marker == null ? Optional.empty() : Services.named(marker.getValueAsString());
+    if (service.isEmpty()) {
+      return Reading.of("it is none of our forms", ANOTHER);
+    }
+    Map<String, String> written = new LinkedHashMap<>();
+    for (var field : form.getFieldTree()) {
+      if (field instanceof PDTerminalField) {
+        var text = field.getValueAsString();
+        if (text != null && !text.isBlank() && !text.equals("[]")) {
+          written.put(field.getFullyQualifiedName(), unwrapped(text).strip());
+        }
+      }
+    }
+    return read(service.get(), written, on);
+  }
+
+  /** A chosen option is told as a list of one. */
+  private static String unwrapped(String text) {
+    return text.startsWith("[") && text.endsWith("]") ? text.substring(1, text.length() - 1) : text;
+  }
+
+  private Reading read(Service service, Map<String, String> written, LocalDate on) {
+    var filled = new FilledForm(service, on);
+    for (var section : FormLayout.of(service, on)) {
+      for (var row : section.rows()) {
+        for (var field : row) {
+          var text = written.remove(field.name());
+          if (text != null) {
+            filled.put(field, text);
+          }
+        }
+      }
+    }
+    // Quarters of another year than this one's are answers all the same.
+    written.forEach(filled::putElsewhere);
+    var packet = filled.packet();
+    var faults = new ArrayList<>(filled.faults());
+    for (var fault : packets.read(bytes(packet)).faults()) {
+      if (!fault.pointer().equals("/format")) {
+        faults.add(placed(fault, filled));
+      }
+    }
+    return faults.isEmpty()
+        ? new Reading(packet, List.of())
+        : new Reading(null, List.copyOf(faults));
+  }
+
+  private static FormFault placed(Fault fault, FilledForm filled) {
+    return new FormFault(filled.place(fault.pointer()), fault.message(), fault.expected());
+  }
+
+  private static byte[] bytes(JsonNode packet) {
+    return packet.toString().getBytes(StandardCharsets.UTF_8);
+  }
+
+  /** The version of packets that forms make. */
+  static int version() {
+    return PacketShape.VERSION;
+  }
+}
