@@ -5,6 +5,7 @@ const letters = [
   "literata/400Regular/Literata_400Regular.ttf",
   "atkinson-hyperlegible/400Regular/AtkinsonHyperlegible_400Regular.ttf",
   "atkinson-hyperlegible/700Bold/AtkinsonHyperlegible_700Bold.ttf",
+  "noto-naskh-arabic/400Regular/NotoNaskhArabic_400Regular.ttf",
 ];
 mkdirSync("dist/letter-fonts", { recursive: true });
 for (const font of letters) {

@@ -3,6 +3,11 @@ package civitane.app;
 import civitane.app.demo.OfficeClock;
 import civitane.core.rates.RateShelf;
 import civitane.core.services.Screening;
+import civitane.packet.PacketReader;
+import civitane.packet.form.BatchReader;
+import civitane.packet.form.FormReader;
+import civitane.packet.form.FormWriter;
+import java.io.IOException;
 import java.time.Clock;
 import java.time.ZoneId;
 import org.springframework.boot.SpringApplication;
@@ -12,6 +17,7 @@ import org.springframework.context.annotation.Bean;
 /** The application: keeps, serves and sends. */
 @SpringBootApplication
 public class CivitaneApplication {
+  private static final String FORM_FONT = "/letter-fonts/AtkinsonHyperlegible_400Regular.ttf";
   private static final ZoneId DISTRICT = ZoneId.of("Europe/Lisbon");
 
   public static void main(String[] arguments) {
@@ -27,6 +33,28 @@ public class CivitaneApplication {
   @Bean
   RateShelf rates() {
     return RateShelf.shipped();
+  }
+
+  @Bean
+  PacketReader packetReader(RateShelf rates) {
+    return new PacketReader(rates);
+  }
+
+  @Bean
+  FormReader formReader(PacketReader packets) {
+    return new FormReader(packets);
+  }
+
+  @Bean
+  BatchReader batchReader(PacketReader packets) {
+    return new BatchReader(packets);
+  }
+
+  @Bean
+  FormWriter formWriter() throws IOException {
+    try (var font = CivitaneApplication.class.getResourceAsStream(FORM_FONT)) {
+      return new FormWriter(font.readAllBytes());
+    }
   }
 
   @Bean

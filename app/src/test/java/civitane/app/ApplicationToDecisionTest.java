@@ -172,7 +172,7 @@ public class ApplicationToDecisionTest extends OnDatabase {
   public void aPacketWithFaultsIsToldEachOfThem() throws Exception {
     var packet = Packets.meals(2)
         .replace("\"amount\": 430.00", "\"amuont\": 430.00")
-        .replace("1988-03-14", "1988-02-30");
+        .replaceAll("\"birthDate\": \"1975[^\"]*\"", "\"birthDate\": \"1988-02-30\"");
     var refused = asIkenna(MockMvcRequestBuilders.post("/api/packets")
         .contentType(MediaType.APPLICATION_OCTET_STREAM)
         .content(packet.getBytes(StandardCharsets.UTF_8)));

@@ -1,23 +1,54 @@
 package civitane.app;
 
+import java.time.LocalDate;
+import java.util.concurrent.atomic.AtomicInteger;
+
 /** Packets of the made-up district for tests. */
 final class Packets {
+  private static final String[] SYLLABLES = {
+    "ba", "do", "ke", "li", "mu", "na", "ro", "si", "ta", "ve"
+  };
+  private static final AtomicInteger HOUSEHOLDS = new AtomicInteger();
+
   private Packets() {}
 
-  /** A mother and child who ask for school meals; everything is there. */
+  /** A mother and child who ask for school meals; everything is there. Each time they are others. */
   static String meals(int householdTotal) {
+    return meals(HOUSEHOLDS.incrementAndGet(), householdTotal, "en");
+  }
+
+  /** The same household whenever its number is the same. */
+  static String meals(int household, int householdTotal, String language) {
+    var born = LocalDate.parse("1975-01-04").plusDays(household * 41L);
+    var child = LocalDate.parse("2014-01-09").plusDays(household * 29L);
     return """
-        {"format": "civitane-packet", "version": 1, "lodgedOn": "2026-11-23",
+        {"format": "civitane-packet", "version": 1, "lodgedOn": "2026-11-23", "language": "%s",
          "household": {
-           "address": {"line1": "12 Tide Row", "town": "Gullhaven", "postcode": "BK31"},
+           "address": {"line1": "%d Tide Row", "town": "Gullhaven", "postcode": "BK31"},
            "people": [
-             {"id": "p1", "role": "applicant", "givenName": "Oluchi", "familyName": "Tamsett", "birthDate": "1988-03-14",
+             {"id": "p1", "role": "applicant", "givenName": "%s", "familyName": "Tamsett", "birthDate": "%s",
               "residentNumber": null, "residentNumberMissing": "declined"},
-             {"id": "p2", "role": "child", "givenName": "Wren", "familyName": "Tamsett", "birthDate": "2017-05-02"}],
+             {"id": "p2", "role": "child", "givenName": "Wren%s", "familyName": "Tamsett", "birthDate": "%s"}],
            "incomes": [{"id": "i1", "person": "p1", "kind": "wages", "amount": 430.00, "frequency": "weekly"}]},
          "requests": [{"service": "schoolMeals", "answers": {
            "children": [{"person": "p2", "school": "Marsh Road School", "grade": "4"}], "householdTotal": %d}}],
-         "signatures": [{"person": "p1", "name": "Oluchi Tamsett", "on": "2026-11-23", "method": "screen"}]}
-        """.formatted(householdTotal);
+         "signatures": [{"person": "p1", "name": "%s Tamsett", "on": "2026-11-23", "method": "screen"}]}
+        """.formatted(
+            language,
+            household,
+            name(household),
+            born,
+            name(household).toLowerCase(java.util.Locale.ROOT),
+            child,
+            householdTotal,
+            name(household));
+  }
+
+  private static String name(int household) {
+    var name = new StringBuilder();
+    for (var rest = household + 100; rest > 0; rest /= 10) {
+      name.append(SYLLABLES[rest % 10]);
+    }
+    return Character.toUpperCase(name.charAt(0)) + name.substring(1);
   }
 }

@@ -2,6 +2,7 @@ package civitane.app.claims;
 
 import civitane.core.claims.ClaimState;
 import civitane.core.claims.Turn;
+import civitane.core.rules.StandardTime;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;

@@ -8,7 +8,6 @@ import civitane.app.staff.Staff;
 import civitane.core.claims.ClaimNumber;
 import civitane.core.claims.ClaimState;
 import civitane.core.claims.Turn;
-import civitane.core.services.Services;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -169,8 +168,7 @@ public class Claims {
         events.findByClaimIdInOrderByHappenedAtAscIdAsc(List.of(claim.id())),
         LocalDate.now(clock),
         clock.getZone());
-    var due = civitane.core.claims.Clock.of(
-            claim.lodgedOn(), claim.standard(), stretches)
+    var due = civitane.core.claims.Clock.of(claim.lodgedOn(), claim.standard(), stretches)
         .dueOn();
     claim.stands(
         turn,
@@ -195,8 +193,7 @@ public class Claims {
     var happened = events.findByClaimIdInOrderByHappenedAtAscIdAsc(List.of(claim.id()));
     var stretches =
         TurnHistory.of(claim.lodgedOn(), happened, LocalDate.now(clock), clock.getZone());
-    var times = civitane.core.claims.Clock.of(
-        claim.lodgedOn(), claim.standard(), stretches);
+    var times = civitane.core.claims.Clock.of(claim.lodgedOn(), claim.standard(), stretches);
     return new ClaimView(
         claim.number(),
         claim.householdId(),
@@ -234,11 +231,10 @@ public class Claims {
   public List<LodgedClaim> lodgedWith(UUID application) {
     return claims.findByApplicationIdOrderByNumber(application).stream()
         .map(claim -> new LodgedClaim(
-            claim.number(),
-            Catalogue.title(claim.service()),
-            claim.dueOn(),
-            claim.urgent(),
-            (int) openItems(claim).stream().filter(item -> item.owner() != Turn.OURS).count()))
+            claim.number(), Catalogue.title(claim.service()), claim.dueOn(), claim.urgent(), (int)
+                openItems(claim).stream()
+                    .filter(item -> item.owner() != Turn.OURS)
+                    .count()))
         .toList();
   }
 

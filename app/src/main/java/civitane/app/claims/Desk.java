@@ -4,7 +4,6 @@ import civitane.app.households.Households;
 import civitane.app.screening.Catalogue;
 import civitane.core.claims.ClaimState;
 import civitane.core.claims.Turn;
-import civitane.core.services.Services;
 import civitane.core.time.WorkingDays;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -75,8 +74,7 @@ class Desk {
       LocalDate today, int freeMinutes, List<Tide> tide, List<DeskRow> rows, boolean more) {}
 
   @Transactional(readOnly = true)
-  DeskPage page(
-      boolean afterUrgent, @Nullable LocalDate afterDue, @Nullable String afterNumber) {
+  DeskPage page(boolean afterUrgent, @Nullable LocalDate afterDue, @Nullable String afterNumber) {
     var today = LocalDate.now(clock);
     var found = claims.page(
         SHOWN,
@@ -119,8 +117,7 @@ class Desk {
       List<ItemRecord> open,
       LocalDate today) {
     var stretches = TurnHistory.of(claim.lodgedOn(), happened, today, clock.getZone());
-    var due = civitane.core.claims.Clock.of(
-            claim.lodgedOn(), claim.standard(), stretches)
+    var due = civitane.core.claims.Clock.of(claim.lodgedOn(), claim.standard(), stretches)
         .dueOn();
     return new DeskRow(
         claim.number(),

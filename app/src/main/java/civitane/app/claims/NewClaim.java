@@ -1,5 +1,6 @@
 package civitane.app.claims;
 
+import civitane.core.rules.StandardTime;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;

@@ -31,6 +31,7 @@ final class DecisionLetter {
     return new LetterText(
         "decision",
         claim.number(),
+        "en",
         claim.title() + ": " + (grant ? "granted" : "refused"),
         packet.household().applicant().fullName(),
         Stream.of(address.line1(), address.postcode(), address.town())
@@ -42,7 +43,8 @@ final class DecisionLetter {
         List.of(
             "If you disagree you may appeal within 35 days after this letter reaches you. \"I disagree\" is enough."
                 + " Somebody who had no hand in this decision will look at it again.",
-            "If anything of what is written here is not right, or changes, tell us: 0555 010 000."));
+            "If anything of what is written here is not right, or changes, tell us: 0555 010 000."),
+        List.of());
   }
 
   private static List<String> paragraphs(ClaimView claim, boolean grant, @Nullable String reason) {

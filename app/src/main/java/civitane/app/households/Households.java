@@ -38,8 +38,7 @@ public class Households {
   private final JsonMapper json;
   private final Clock clock;
 
-  Households(
-      HouseholdRepository repository, JdbcClient database, JsonMapper json, Clock clock) {
+  Households(HouseholdRepository repository, JdbcClient database, JsonMapper json, Clock clock) {
     this.repository = repository;
     this.database = database;
     this.json = json;
@@ -117,7 +116,8 @@ public class Households {
       return Optional.empty();
     }
     var on = database
-        .sql("select max(valid_from) from household_fact where household_id = :household and kind = :kind")
+        .sql(
+            "select max(valid_from) from household_fact where household_id = :household and kind = :kind")
         .param("household", household)
         .param("kind", SAID)
         .query(Timestamp.class)
@@ -134,8 +134,7 @@ public class Households {
         facts.withArray(path.substring(0, slash)).add(json.readTree(value));
       }
     });
-    return Optional.of(
-        new Told(LocalDate.ofInstant(on.toInstant(), clock.getZone()), facts));
+    return Optional.of(new Told(LocalDate.ofInstant(on.toInstant(), clock.getZone()), facts));
   }
 
   /** A row an entry: entries with an id are known by it, others by their place. */

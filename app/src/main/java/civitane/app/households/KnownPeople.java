@@ -80,8 +80,8 @@ public class KnownPeople {
         .list()
         .stream()
         .filter(known -> known.likeness().isWorthALook())
-        .sorted(Comparator.comparing(
-            (Acquaintance known) -> known.likeness().points()).reversed())
+        .sorted(Comparator.comparing((Acquaintance known) -> known.likeness().points())
+            .reversed())
         .toList();
   }
 

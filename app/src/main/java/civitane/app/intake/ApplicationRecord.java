@@ -89,6 +89,10 @@ class ApplicationRecord {
     this.updatedAt = at;
   }
 
+  void belongsTo(UUID household) {
+    this.householdId = household;
+  }
+
   void lodged(UUID household, String receiptNumber, String text, Instant at) {
     this.householdId = household;
     this.receipt = receiptNumber;

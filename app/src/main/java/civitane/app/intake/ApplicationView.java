@@ -1,5 +1,6 @@
 package civitane.app.intake;
 
+import civitane.app.claims.Claims;
 import civitane.app.letters.Letters;
 import java.time.Instant;
 import java.util.List;

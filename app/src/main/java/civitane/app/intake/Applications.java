@@ -8,6 +8,7 @@ import civitane.app.staff.Staff;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -113,6 +114,18 @@ public class Applications {
     return view(record);
   }
 
+  /** From now on the draft is of a household the office knows. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void belongsTo(UUID id, UUID household) {
+    hold(id).belongsTo(household);
+  }
+
+  /** The household a draft is of; none while it is nobody's yet. */
+  @Transactional(readOnly = true)
+  public Optional<UUID> household(UUID id) {
+    return Optional.ofNullable(find(id).householdId());
+  }
+
   /** The version of a draft, to see whether somebody typed elsewhere. */
   @Transactional(readOnly = true)
   public int version(UUID id) {
@@ -153,10 +166,7 @@ public class Applications {
   }
 
   Draft draft(ApplicationRecord record) {
-    var draft = json.readValue(record.draft(), Draft.class);
-    return draft.taking() == null
-        ? new Draft(draft.packet(), draft.typed(), json.createObjectNode())
-        : draft;
+    return json.readValue(record.draft(), Draft.class);
   }
 
   /** The application to be changed; whoever else changes it waits. */

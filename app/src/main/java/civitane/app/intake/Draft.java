@@ -3,6 +3,7 @@ package civitane.app.intake;
 import io.swagger.v3.oas.annotations.media.Schema;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -23,6 +24,11 @@ public record Draft(
     @Schema(type = "object", additionalProperties = Schema.AdditionalPropertiesValue.TRUE)
     JsonNode taking) {
   private static final int MOST_TITLE = 120;
+
+  public Draft {
+    typed = typed == null ? JsonNodeFactory.instance.objectNode() : typed;
+    taking = taking == null ? JsonNodeFactory.instance.objectNode() : taking;
+  }
 
   /** An application with nobody but a nameless applicant. */
   static Draft empty(JsonMapper json) {

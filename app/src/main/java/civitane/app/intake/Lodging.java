@@ -5,20 +5,26 @@ import civitane.app.claims.Claims;
 import civitane.app.claims.NewClaim;
 import civitane.app.claims.Wanted;
 import civitane.app.households.Households;
+import civitane.app.households.KnownPeople;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
 import civitane.app.screening.Screenings;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Turn;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.rules.Mode;
+import civitane.core.rules.Wording;
+import civitane.core.services.Services;
 import civitane.packet.Fault;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -28,10 +34,14 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 public class Lodging {
   private static final String PEOPLE = "/household/people";
+  private static final String REQUESTS = "/requests/";
 
   private final Applications applications;
   private final Screenings screenings;
   private final Households households;
+  private final KnownPeople people;
+  private final KnownHouseholds known;
+  private final SigningRequests signing;
   private final Claims claims;
   private final Letters letters;
   private final Staff staff;
@@ -43,6 +53,9 @@ public class Lodging {
       Applications applications,
       Screenings screenings,
       Households households,
+      KnownPeople people,
+      KnownHouseholds known,
+      SigningRequests signing,
       Claims claims,
       Letters letters,
       Staff staff,
@@ -52,6 +65,9 @@ public class Lodging {
     this.applications = applications;
     this.screenings = screenings;
     this.households = households;
+    this.people = people;
+    this.known = known;
+    this.signing = signing;
     this.claims = claims;
     this.letters = letters;
     this.staff = staff;
@@ -72,24 +88,42 @@ public class Lodging {
           + " saved this draft after you opened it. Look at it again.");
     }
     var draft = applications.draft(record);
+    var taking = new Taking(draft.taking());
     var dated = (ObjectNode) draft.packet().deepCopy();
     var now = OffsetDateTime.now(clock).withNano(0);
     dated.put("lodgedOn", now.toLocalDate().toString()).put("lodgedAt", now.toString());
     dated.remove("asOf");
     var packet = read(dated, draft);
+    var joined = joined(packet, taking);
+    if (record.householdId() == null && joined != null) {
+      record.belongsTo(joined);
+    }
     var by = staff.me().login();
     var applicant = packet.household().applicant();
     var household = households.keep(
         record.householdId(), applicant, packet.household().address().town());
     households.facts(household, "said", dated.path("household"), "application " + id, by);
-    var numbers = claimsOf(packet, dated, household, id, by);
+    var toSign = signing.open(id).stream()
+        .filter(asked -> packet.signatures().stream()
+            .noneMatch(signature -> signature.person().equals(asked.person())))
+        .toList();
+    var numbers = claimsOf(packet, dated, taking, toSign, household, id, by);
+    if (joined != null) {
+      numbers.forEach(
+          number -> claims.note(number, "The household is known already and was joined to it"));
+    }
+    people.remember(household, packet);
     var receipt = "R-" + numbers.get(0).substring(3);
     record.lodged(
         household,
         receipt,
-        json.writeValueAsString(new Draft(dated, draft.typed())),
+        json.writeValueAsString(new Draft(dated, draft.typed(), draft.taking())),
         now.toInstant());
-    letters.write(Receipt.text(packet, receipt, numbers));
+    letters.write(Receipt.text(
+        packet,
+        receipt,
+        claims.lodgedWith(id),
+        toSign.stream().map(SigningRequests.Asked::name).toList()));
     audit.record("application lodged", id.toString(), receipt);
     return applications.view(record);
   }
@@ -106,11 +140,40 @@ public class Lodging {
             "a value, or nothing")));
     if (reading.packet() != null) {
       faults.addAll(lacking(reading.packet()));
+      faults.addAll(undecided(reading.packet(), new Taking(draft.taking())));
     }
     if (!faults.isEmpty()) {
       throw Problem.wrong("It can't be lodged yet.", faults);
     }
     return reading.packet();
+  }
+
+  /** Every household that may be the same has been looked at: joined or kept apart by a person. */
+  private List<Fault> undecided(Packet packet, Taking taking) {
+    var faults = new ArrayList<Fault>();
+    for (var duplicate : known.duplicates(packet, taking)) {
+      if (duplicate.decided().isEmpty()) {
+        faults.add(new Fault(
+            "/duplicates/" + duplicate.household(),
+            duplicate.name() + (duplicate.same() ? " is known already" : " may be known already"),
+            "the two looked at side by side, and joined or kept apart"));
+      }
+    }
+    if (!"self".equals(taking.actsAs()) && (taking.actor().isEmpty() || !taking.isDeclared())) {
+      faults.add(new Fault(
+          "/taking/actor",
+          "somebody else acts for the household, and who or by what right is not said",
+          "the name, and the declaration ticked"));
+    }
+    return faults;
+  }
+
+  private @Nullable UUID joined(Packet packet, Taking taking) {
+    return known.duplicates(packet, taking).stream()
+        .filter(duplicate -> "joined".equals(duplicate.decided()))
+        .map(KnownHouseholds.Duplicate::household)
+        .findFirst()
+        .orElse(null);
   }
 
   private static List<Fault> lacking(Packet packet) {
@@ -146,24 +209,76 @@ public class Lodging {
   }
 
   private List<String> claimsOf(
-      Packet packet, ObjectNode dated, UUID household, UUID application, String by) {
+      Packet packet,
+      ObjectNode dated,
+      Taking taking,
+      List<SigningRequests.Asked> toSign,
+      UUID household,
+      UUID application,
+      String by) {
     var numbers = new ArrayList<String>();
     for (var i = 0; i < packet.requests().size(); i++) {
       var own = dated.deepCopy();
       own.putArray("requests").add(dated.path("requests").get(i));
-      var wanted = Wanted.of(screenings
+      var service = packet.requests().get(i).service();
+      var result = screenings
           .results(packet.withRequests(List.of(packet.requests().get(i))), Mode.DETERMINE)
-          .get(0));
+          .get(0);
+      var wanted = new ArrayList<>(Wanted.of(result));
+      wanted.addAll(openOnTaking(packet, taking, toSign, i));
       numbers.add(claims.lodge(new NewClaim(
           household,
           application,
-          packet.requests().get(i).service(),
+          service,
           LocalDate.now(clock),
           clock.instant(),
           by,
           json.writeValueAsString(own),
+          Services.named(service).orElseThrow().standardTime(result),
+          result.isUrgent(),
           wanted)));
     }
     return numbers;
+  }
+
+  /** What the taking left open for a request: places of a paper form, facts nobody confirmed, adults still to sign. */
+  private static List<Wanted> openOnTaking(
+      Packet packet, Taking taking, List<SigningRequests.Asked> toSign, int request) {
+    var open = new ArrayList<Wanted>();
+    taking
+        .onPaper()
+        .forEach(place -> own(place.getKey(), request)
+            .ifPresent(pointer -> open.add(new Wanted(
+                Wanted.FACT,
+                pointer,
+                ("illegible".equals(place.getValue()) ? "Illegible" : "Left blank")
+                    + " on the paper form: " + Wording.spoken(pointer) + ".",
+                Turn.HOUSEHOLD))));
+    taking
+        .unconfirmed()
+        .forEach(mark -> own(mark.getKey(), request)
+            .ifPresent(pointer -> open.add(new Wanted(
+                Wanted.FACT,
+                pointer,
+                "Filled in (" + mark.getValue() + ") and not confirmed by the household: "
+                    + Wording.spoken(pointer) + ".",
+                Turn.HOUSEHOLD))));
+    toSign.forEach(asked -> open.add(new Wanted(
+        Wanted.SIGNATURE,
+        "signature:" + asked.person(),
+        asked.name() + " is still to sign.",
+        Turn.HOUSEHOLD)));
+    return open;
+  }
+
+  /** A place as a claim of its own has it; none when it belongs to another request. */
+  private static Optional<String> own(String pointer, int request) {
+    if (!pointer.startsWith(REQUESTS)) {
+      return Optional.of(pointer);
+    }
+    var mine = REQUESTS + request + "/";
+    return pointer.startsWith(mine)
+        ? Optional.of(REQUESTS + "0/" + pointer.substring(mine.length()))
+        : Optional.empty();
   }
 }

@@ -1,9 +1,11 @@
 package civitane.app.letters;
 
-import civitane.core.time.Dates;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
 import com.google.zxing.qrcode.QRCodeWriter;
+import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
+import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -37,9 +39,11 @@ class LetterPrinter {
   }
 
   byte[] print(LetterText text, String code, LocalDate on) {
-    var context = new Context(Locale.ENGLISH);
+    var words = LetterWords.in(text.language());
+    var context = new Context(Locale.forLanguageTag(words.language()));
+    context.setVariable("words", words);
     context.setVariable("letter", text);
-    context.setVariable("date", Dates.written(on));
+    context.setVariable("date", words.date(on));
     context.setVariable("code", code);
     context.setVariable("confirmAt", confirmAt);
     context.setVariable("qr", qr(confirmAt + "?code=" + code));
@@ -54,8 +58,14 @@ class LetterPrinter {
           () -> font("AtkinsonHyperlegible_700Bold"),
           "Atkinson",
           700,
-          com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle.NORMAL,
+          BaseRendererBuilder.FontStyle.NORMAL,
           true);
+      builder.useFont(() -> font("NotoNaskhArabic_400Regular"), "Naskh");
+      if (words.runsRightToLeft()) {
+        builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory());
+        builder.useUnicodeBidiReorderer(new ICUBidiReorderer());
+        builder.defaultTextDirection(BaseRendererBuilder.TextDirection.RTL);
+      }
       builder.withHtmlContent(html, null);
       builder.toStream(out);
       builder.run();

@@ -6,20 +6,25 @@ import java.util.List;
  * What a letter says.
  *
  * @param about the number the letter is about; one letter of a kind a number
+ * @param language the language it is written in, as in {@code pt}
  * @param paragraphs in the order they are read
  * @param reasons one sentence each, for decisions
- * @param figures label and number, for what is paid or priced
+ * @param figures label and number, for what is paid or priced, and for what comes when
+ * @param closing what happens next, or what can be done
+ * @param told what was told, for receipts
  */
 public record LetterText(
     String kind,
     String about,
+    String language,
     String title,
     String to,
     List<String> address,
     List<String> paragraphs,
     List<String> reasons,
     List<Figure> figures,
-    List<String> closing) {
+    List<String> closing,
+    List<Figure> told) {
 
   /** A line with a label and what belongs to it. */
   public record Figure(String label, String value) {}

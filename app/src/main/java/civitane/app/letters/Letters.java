@@ -2,7 +2,6 @@ package civitane.app.letters;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.problems.Problem;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -14,21 +13,21 @@ import org.springframework.transaction.annotation.Transactional;
 /** Letters: written once, kept as they went out, and confirmed by a code. */
 @Service
 public class Letters {
-  /** Without letters and digits that look alike. */
-  private static final String ALPHABET = "23456789ABCDEFGHJKMNPQRSTVWXYZ";
-
-  private static final int CODE_LENGTH = 12;
-  private static final int GROUP = 4;
-
   private final LetterRepository repository;
   private final LetterPrinter printer;
+  private final Codes codes;
   private final AuditLog audit;
   private final Clock clock;
-  private final SecureRandom random = new SecureRandom();
 
-  Letters(LetterRepository repository, LetterPrinter printer, AuditLog audit, Clock clock) {
+  Letters(
+      LetterRepository repository,
+      LetterPrinter printer,
+      Codes codes,
+      AuditLog audit,
+      Clock clock) {
     this.repository = repository;
     this.printer = printer;
+    this.codes = codes;
     this.audit = audit;
     this.clock = clock;
   }
@@ -40,7 +39,7 @@ public class Letters {
   @Transactional
   public ListedLetter write(LetterText text) {
     var today = LocalDate.now(clock);
-    var code = newCode();
+    var code = codes.fresh();
     var letter = new LetterRecord(
         UUID.randomUUID(),
         text.kind(),
@@ -75,30 +74,10 @@ public class Letters {
   /** Whether a code is that of a letter of this office, and of which kind and day; nothing else is told. */
   @Transactional(readOnly = true)
   Optional<ListedLetter> confirm(String typed) {
-    var plain = typed.toUpperCase(java.util.Locale.ROOT).replaceAll("[^A-Z0-9]", "");
-    return repository.findByCode(grouped(plain)).map(Letters::listed);
+    return repository.findByCode(Codes.grouped(typed)).map(Letters::listed);
   }
 
   private static ListedLetter listed(LetterRecord letter) {
     return new ListedLetter(letter.id(), letter.kind(), letter.code(), letter.writtenOn());
-  }
-
-  private String newCode() {
-    var code = new StringBuilder();
-    for (var i = 0; i < CODE_LENGTH; i++) {
-      code.append(ALPHABET.charAt(random.nextInt(ALPHABET.length())));
-    }
-    return grouped(code.toString());
-  }
-
-  private static String grouped(String plain) {
-    var grouped = new StringBuilder();
-    for (var i = 0; i < plain.length(); i++) {
-      if (i > 0 && i % GROUP == 0) {
-        grouped.append('-');
-      }
-      grouped.append(plain.charAt(i));
-    }
-    return grouped.toString();
   }
 }

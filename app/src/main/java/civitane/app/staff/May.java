@@ -7,6 +7,7 @@ public final class May {
   public static final String WORK_CLAIMS = "hasAnyRole('CASEWORKER', 'SENIOR')";
   public static final String SEE_CLAIMS =
       "hasAnyRole('FRONT_DESK', 'CASEWORKER', 'SENIOR', 'AUDITOR')";
+  public static final String COUNT = "hasAnyRole('SENIOR', 'POLICY')";
   public static final String AUDIT = "hasRole('AUDITOR')";
 
   private May() {}

@@ -46,7 +46,7 @@ public final class BatchReader {
   }
 
   /** A row that makes a packet. */
-  public record Good(int row, ObjectNode packet) {}
+  public record Good(int row, List<String> cells, ObjectNode packet) {}
 
   /** A row that does not, with every reason. */
   public record Bad(int row, List<String> cells, List<FormFault> faults) {}
@@ -165,7 +165,7 @@ public final class BatchReader {
           .forEach(fault -> faults.add(
               new FormFault(filled.place(fault.pointer()), fault.message(), fault.expected())));
       if (faults.isEmpty()) {
-        good.add(new Good(i + 1, packet));
+        good.add(new Good(i + 1, record.toList(), packet));
       } else {
         bad.add(new Bad(i + 1, record.toList(), faults));
       }

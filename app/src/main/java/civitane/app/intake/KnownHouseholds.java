@@ -1,0 +1,187 @@
+package civitane.app.intake;
+
+import civitane.app.audit.AuditLog;
+import civitane.app.claims.Claims;
+import civitane.app.households.Households;
+import civitane.app.households.KnownPeople;
+import civitane.app.problems.Problem;
+import civitane.app.screening.Screenings;
+import civitane.core.facts.Packet;
+import civitane.core.facts.Person;
+import civitane.core.matching.KnownPerson;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Households the office knows already: to copy what they told last, and to see what comes a second time. */
+@Service
+class KnownHouseholds {
+  private static final int MOST = 6;
+
+  private final Applications applications;
+  private final Households households;
+  private final KnownPeople people;
+  private final Claims claims;
+  private final Screenings screenings;
+  private final AuditLog audit;
+
+  KnownHouseholds(
+      Applications applications,
+      Households households,
+      KnownPeople people,
+      Claims claims,
+      Screenings screenings,
+      AuditLog audit) {
+    this.applications = applications;
+    this.households = households;
+    this.people = people;
+    this.claims = claims;
+    this.screenings = screenings;
+    this.audit = audit;
+  }
+
+  /** A household in which the applicant is known, with the day it told its facts last. */
+  record Known(UUID household, String name, LocalDate toldOn, List<String> reasons) {}
+
+  /** Two people side by side who may be one. */
+  record Pair(String here, String there, int points, List<String> reasons) {}
+
+  /**
+   * A household that may be the same as the one that applies.
+   *
+   * @param same whether it is the same as far as anybody can tell; else somebody has to look
+   * @param earlier claims of it for what is asked for now
+   * @param decided {@code joined}, {@code apart}, or empty
+   */
+  record Duplicate(
+      UUID household,
+      String name,
+      boolean same,
+      List<Pair> people,
+      Map<String, List<Claims.Earlier>> earlier,
+      String decided) {}
+
+  private static KnownPerson known(Packet packet, Person person) {
+    var address = packet.household().address();
+    return new KnownPerson(
+        person.givenName(),
+        person.familyName(),
+        person.birthDate(),
+        person.residentNumber(),
+        address.line1(),
+        address.postcode());
+  }
+
+  /** Households in which the applicant of a draft is known. */
+  @Transactional(readOnly = true)
+  List<Known> of(UUID id) {
+    var packet = packet(id);
+    if (packet == null) {
+      return List.of();
+    }
+    var found = new LinkedHashMap<UUID, Known>();
+    for (var one : people.like(known(packet, packet.household().applicant()))) {
+      households
+          .told(one.household())
+          .ifPresent(told -> found.putIfAbsent(
+              one.household(),
+              new Known(
+                  one.household(),
+                  one.person().fullName(),
+                  told.on(),
+                  one.likeness().reasons())));
+    }
+    return found.values().stream().limit(MOST).toList();
+  }
+
+  private Packet packet(UUID id) {
+    return screenings.readable(applications.view(id).draft().packet());
+  }
+
+  /** Copies what a household told last into a draft: marked with the day, to be confirmed. */
+  @Transactional
+  ApplicationView takeOver(UUID id, UUID household) {
+    var told = households.told(household).orElseThrow(() -> Problem.notThere("The household"));
+    audit.record("facts taken over", id.toString(), household.toString());
+    applications.belongsTo(id, household);
+    return applications.rewrite(
+        id,
+        draft -> {
+          var packet = (ObjectNode) draft.packet();
+          var taking = new Taking(draft.taking());
+          packet.set("household", told.facts().deepCopy());
+          var from = told.on().toString();
+          told.facts().properties().forEach(part -> {
+            if (part.getValue().isArray()) {
+              for (var i = 0; i < part.getValue().size(); i++) {
+                taking.mark("/household/" + part.getKey() + "/" + i, from);
+              }
+            } else if (part.getValue().isObject()) {
+              taking.mark("/household/" + part.getKey(), from);
+            }
+          });
+          for (var list : new String[] {"people", "incomes", "noIncome", "expenses", "assets"}) {
+            packet.withObject("/household").withArray(list);
+          }
+          return draft;
+        },
+        "facts taken over");
+  }
+
+  /** Households of which somebody who applies now may be, with what they asked for before. */
+  @Transactional(readOnly = true)
+  List<Duplicate> duplicates(UUID id) {
+    var view = applications.view(id);
+    var packet = screenings.readable(view.draft().packet());
+    return packet == null
+        ? List.of()
+        : duplicates(packet, new Taking(view.draft().taking()));
+  }
+
+  List<Duplicate> duplicates(Packet packet, Taking taking) {
+    var pairs = new LinkedHashMap<UUID, List<Pair>>();
+    for (var person : packet.household().people()) {
+      if (person.fullName().isBlank()) {
+        continue;
+      }
+      for (var one : people.like(known(packet, person))) {
+        pairs
+            .computeIfAbsent(one.household(), household -> new ArrayList<>())
+            .add(new Pair(
+                person.fullName(),
+                one.person().fullName(),
+                one.likeness().points(),
+                one.likeness().reasons()));
+      }
+    }
+    var names = households.named(List.copyOf(pairs.keySet()));
+    return pairs.entrySet().stream()
+        .map(entry -> new Duplicate(
+            entry.getKey(),
+            names.get(entry.getKey()).name(),
+            entry.getValue().stream()
+                .anyMatch(pair -> pair.points() >= civitane.core.matching.Likeness.SAME_FROM),
+            entry.getValue(),
+            earlier(entry.getKey(), packet),
+            taking.decided(entry.getKey().toString())))
+        .limit(MOST)
+        .toList();
+  }
+
+  private Map<String, List<Claims.Earlier>> earlier(UUID household, Packet packet) {
+    var earlier = new LinkedHashMap<String, List<Claims.Earlier>>();
+    packet.requests().forEach(request -> {
+      var before = claims.ofHousehold(household, request.service());
+      if (!before.isEmpty()) {
+        earlier.put(request.service(), before);
+      }
+    });
+    return earlier;
+  }
+}

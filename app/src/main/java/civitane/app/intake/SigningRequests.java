@@ -1,0 +1,91 @@
+package civitane.app.intake;
+
+import civitane.app.audit.AuditLog;
+import civitane.app.problems.Problem;
+import civitane.app.staff.Staff;
+import java.security.SecureRandom;
+import java.sql.Timestamp;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Requests to adults who sign elsewhere, later, with a code of their own. */
+@Service
+class SigningRequests {
+  private static final int CODE = 1_000_000;
+
+  private final JdbcClient database;
+  private final Staff staff;
+  private final AuditLog audit;
+  private final Clock clock;
+  private final SecureRandom random = new SecureRandom();
+
+  SigningRequests(JdbcClient database, Staff staff, AuditLog audit, Clock clock) {
+    this.database = database;
+    this.staff = staff;
+    this.audit = audit;
+    this.clock = clock;
+  }
+
+  /** A request as it stands. */
+  record Asked(
+      String person, String name, Instant madeAt, @Nullable Instant signedAt) {}
+
+  /** A request just made; the code is told once, and only its hash is kept. */
+  record Fresh(String person, String name, String code) {}
+
+  /** Prepares a request; a second one for the same person puts a new code in place of the old. */
+  @Transactional
+  public Fresh make(UUID application, String person, String name) {
+    if (name.isBlank()) {
+      throw Problem.wrong("Somebody without a name can't be asked to sign.");
+    }
+    var code = String.format(java.util.Locale.ROOT, "%06d", random.nextInt(CODE));
+    database
+        .sql("""
+            insert into signing_request (id, application_id, person_id, person_name, code_hash, made_by, made_at)
+            values (:id, :application, :person, :name, :hash, :by, :now)
+            on conflict (application_id, person_id) do update set
+              person_name = excluded.person_name, code_hash = excluded.code_hash,
+              made_by = excluded.made_by, made_at = excluded.made_at
+            """)
+        .param("id", UUID.randomUUID())
+        .param("application", application)
+        .param("person", person)
+        .param("name", name)
+        .param("hash", AuditLog.sha256(application + person + code))
+        .param("by", staff.me().login())
+        .param("now", Timestamp.from(clock.instant()))
+        .update();
+    audit.record("signature asked for", application.toString(), person);
+    return new Fresh(person, name, code);
+  }
+
+  @Transactional(readOnly = true)
+  public List<Asked> of(UUID application) {
+    return database
+        .sql("""
+            select person_id, person_name, made_at, signed_at from signing_request
+            where application_id = :application order by made_at
+            """)
+        .param("application", application)
+        .query((row, n) -> new Asked(
+            row.getString(1),
+            row.getString(2),
+            row.getTimestamp(3).toInstant(),
+            row.getTimestamp(4) == null ? null : row.getTimestamp(4).toInstant()))
+        .list();
+  }
+
+  /** Those who were asked and have not signed. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public List<Asked> open(UUID application) {
+    return of(application).stream().filter(asked -> asked.signedAt() == null).toList();
+  }
+}
