@@ -48,7 +48,16 @@ const claim = createRoute({
   component: lazyRouteComponent(() => import("./claim/Claim"), "Claim"),
 });
 
-const router = createRouter({ routeTree: root.addChildren([signIn, desk, application, claim]) });
+const quickCheck = createRoute({
+  getParentRoute: () => root,
+  path: "/quick-check/$service",
+  beforeLoad: signedIn,
+  component: lazyRouteComponent(() => import("./quickcheck/QuickCheck"), "QuickCheck"),
+});
+
+const router = createRouter({
+  routeTree: root.addChildren([signIn, desk, application, claim, quickCheck]),
+});
 
 declare module "@tanstack/react-router" {
   interface Register {

@@ -6,6 +6,7 @@ import { useSession } from "../api/session";
 import { Bar } from "../parts/Bar";
 import { DraftScreen } from "./DraftScreen";
 import { Lodged } from "./Lodged";
+import { knowQuestions } from "./taking";
 
 /** An application: the draft while it is taken, the receipt once it is lodged. */
 export function Application() {
@@ -22,6 +23,10 @@ export function Application() {
     queryFn: () => done(api.GET("/api/services")),
     staleTime: Number.POSITIVE_INFINITY,
   });
+  if (offers.data) {
+    const known = offers.data;
+    knowQuestions((service) => known.find((offer) => offer.service === service)?.questions ?? []);
+  }
   return (
     <div className="h-screen flex flex-col">
       <Bar />

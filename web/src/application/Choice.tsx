@@ -1,6 +1,7 @@
 import { useTranslation } from "react-i18next";
 import { spoken } from "../i18n/words";
-import { goOn, place } from "./Field";
+import { Field, goOn, place } from "./Field";
+import { FieldMark } from "./FieldMark";
 import { at } from "./packet";
 import type { DraftHandle } from "./useDraft";
 
@@ -18,21 +19,25 @@ export function Choice({ handle, pointer, label, options, words = spoken, classN
   const { t } = useTranslation();
   const value = at(handle.draft.packet, pointer);
   return (
-    <select
-      id={place(pointer)}
-      className={`select ${className ?? ""}`}
-      aria-label={label}
-      value={typeof value === "string" ? value : ""}
-      onChange={(event) => handle.set(pointer, event.target.value || undefined)}
-      onKeyDown={goOn}
-    >
-      <option value="">{t("app.choose")}</option>
-      {options.map((option) => (
-        <option key={option} value={option}>
-          {words(option)}
-        </option>
-      ))}
-    </select>
+    <span className="block relative">
+      <select
+        id={place(pointer)}
+        data-pointer={pointer}
+        className={`select ${className ?? ""}`}
+        aria-label={label}
+        value={typeof value === "string" ? value : ""}
+        onChange={(event) => handle.set(pointer, event.target.value || undefined)}
+        onKeyDown={goOn}
+      >
+        <option value="">{t("app.choose")}</option>
+        {options.map((option) => (
+          <option key={option} value={option}>
+            {words(option)}
+          </option>
+        ))}
+      </select>
+      <FieldMark handle={handle} pointer={pointer} />
+    </span>
   );
 }
 
@@ -41,19 +46,58 @@ export function YesNo({ handle, pointer, label }: { handle: DraftHandle; pointer
   const { t } = useTranslation();
   const value = at(handle.draft.packet, pointer);
   return (
-    <select
-      id={place(pointer)}
-      className="select w-28"
-      aria-label={label}
-      value={value === undefined || value === null ? "" : String(value)}
-      onChange={(event) =>
-        handle.set(pointer, event.target.value === "" ? undefined : event.target.value === "true")
-      }
-      onKeyDown={goOn}
-    >
-      <option value="">—</option>
-      <option value="true">{t("app.yes")}</option>
-      <option value="false">{t("app.no")}</option>
-    </select>
+    <span className="block relative">
+      <select
+        id={place(pointer)}
+        data-pointer={pointer}
+        className="select w-28"
+        aria-label={label}
+        value={value === undefined || value === null ? "" : String(value)}
+        onChange={(event) =>
+          handle.set(pointer, event.target.value === "" ? undefined : event.target.value === "true")
+        }
+        onKeyDown={goOn}
+      >
+        <option value="">—</option>
+        <option value="true">{t("app.yes")}</option>
+        <option value="false">{t("app.no")}</option>
+      </select>
+      <FieldMark handle={handle} pointer={pointer} />
+    </span>
+  );
+}
+
+/** A label above what is asked. */
+export function Asked({ label, children }: { label: string; children: React.ReactNode }) {
+  return (
+    <div className="flex flex-col gap-0.5">
+      <span className="soft small">{label}</span>
+      {children}
+    </div>
+  );
+}
+
+interface TextProps {
+  handle: DraftHandle;
+  pointer: string;
+  label: string;
+  className?: string;
+  onLeave?: () => void;
+}
+
+/** A text asked with its label above. */
+export function AskedText({ handle, pointer, label, className = "w-72", onLeave }: TextProps) {
+  return (
+    <Asked label={label}>
+      <Field
+        handle={handle}
+        pointer={pointer}
+        label={label}
+        shown={String(at(handle.draft.packet, pointer) ?? "")}
+        read={(text) => text}
+        className={className}
+        onLeave={onLeave}
+      />
+    </Asked>
   );
 }

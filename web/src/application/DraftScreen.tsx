@@ -3,22 +3,25 @@ import { useNavigate } from "@tanstack/react-router";
 import { useEffect, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { type ApplicationView, api, done, type Schemas } from "../api/client";
-import { clockTime } from "../parts/format";
 import { KeyStrip } from "../parts/Keys";
 import { Margin, namesOf } from "../parts/Margin";
+import { BeginPart } from "./BeginPart";
 import { Conflict } from "./Conflict";
-import { place } from "./Field";
-import { gaps, partOf } from "./gaps";
+import { place, placeInFocus } from "./Field";
+import { gaps } from "./gaps";
 import { HomePart } from "./HomePart";
 import { MatterPart } from "./MatterPart";
 import { addIncome, MoneyPart } from "./MoneyPart";
+import { PapersPart } from "./PapersPart";
+import { PartList } from "./PartList";
+import { keyed, type Part, partOf, partsOf, serviceOf } from "./parts";
+import { ReachPart } from "./ReachPart";
 import { ReadPart } from "./ReadPart";
+import { ScanPane } from "./ScanPane";
 import { SignPart } from "./SignPart";
 import { useDraft } from "./useDraft";
+import { VoluntaryPart } from "./VoluntaryPart";
 import { addPerson, WhoPart } from "./WhoPart";
-
-const PARTS = ["who", "money", "home", "matter", "read", "sign"] as const;
-type Part = (typeof PARTS)[number];
 
 interface Props {
   view: ApplicationView;
@@ -32,28 +35,34 @@ export function DraftScreen({ view, offers, today }: Props) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const handle = useDraft(view);
-  const [part, setPart] = useState<Part>("who");
-  const [jump, setJump] = useState<{ part: Part; to: string }>({ part: "who", to: "" });
+  const { draft } = handle;
+  const begun = draft.packet.requests.length > 0 || Boolean(draft.packet.household.people[0]?.givenName);
+  const [part, setPart] = useState<Part>(begun ? "who" : "begin");
+  const [jump, setJump] = useState<{ part: Part; to: string }>({ part, to: "" });
+  const [scanned, setScanned] = useState(draft.packet.channel === "post");
   const centre = useRef<HTMLElement>(null);
-  const open = gaps(handle.draft, handle.margin);
+  const open = gaps(draft, handle.margin, t);
+  const parts = partsOf(draft);
+  const here = parts.includes(part) ? part : "begin";
 
   // A new part begins at its first field, or at the one that was sought.
   useEffect(() => {
     const field = jump.to ? document.querySelector<HTMLElement>(`[id^="${place(jump.to)}"]`) : null;
     const first = centre.current?.querySelector<HTMLElement>("input, select, textarea, button");
-    if (field || jump.part === part) (field ?? first)?.focus();
-  }, [part, jump]);
+    if (field || jump.part === here) (field ?? first)?.focus();
+  }, [here, jump]);
 
   const goPart = (to: Part) => {
     setPart(to);
     setJump({ part: to, to: "" });
   };
   const goTo = (pointer: string) => {
-    const to = partOf(pointer) as Part;
+    const to = partOf(pointer, draft);
     setPart(to);
     setJump({ part: to, to: pointer });
   };
-  const next = () => goPart(PARTS[Math.min(PARTS.length - 1, PARTS.indexOf(part) + 1)]);
+  const step = (by: number) =>
+    goPart(parts[Math.max(0, Math.min(parts.length - 1, parts.indexOf(here) + by))]);
   const lodged = (fresh: ApplicationView) => {
     queries.setQueryData(["application", view.id], fresh);
     queries.invalidateQueries({ queryKey: ["desk"] });
@@ -64,65 +73,76 @@ export function DraftScreen({ view, offers, today }: Props) {
     queries.invalidateQueries({ queryKey: ["drafts"] });
     navigate({ to: "/" });
   };
+  const confirmHere = () => {
+    const pointer = placeInFocus();
+    if (pointer && handle.markAt(pointer)) handle.confirm(pointer);
+  };
+  const leaveOnPaper = (how: "illegible" | "leftBlank") => {
+    const pointer = placeInFocus();
+    if (!pointer) return;
+    handle.take((taking) => {
+      const { [pointer]: old, ...rest } = taking.paper ?? {};
+      return { ...taking, paper: old === how ? rest : { ...rest, [pointer]: how } };
+    });
+  };
 
+  const onPaper = draft.packet.channel === "post";
   const keys = [
     { key: "Enter", says: t("keys.next") },
-    { key: "Alt+1…6", says: t("keys.parts") },
-    ...PARTS.map((_, i) => ({
+    { key: "Alt+1…8", says: t("keys.parts") },
+    ...keyed(draft).map((to, i) => ({
       key: `Alt+${i + 1}`,
-      says: t(`app.parts.${PARTS[i]}`).toLowerCase(),
-      act: () => goPart(PARTS[i]),
+      says: t(`app.parts.${serviceOf(to) ? "matter" : to}`).toLowerCase(),
+      act: () => goPart(to),
       quiet: true,
     })),
-    ...(part === "who" ? [{ key: "Alt+P", says: t("keys.person"), act: () => addPerson(handle) }] : []),
-    ...(part === "money" ? [{ key: "Alt+M", says: t("keys.income"), act: () => addIncome(handle) }] : []),
-    ...(part === "sign"
+    { key: "Alt+ArrowDown", says: t("keys.nextPart"), act: () => step(1), quiet: true },
+    { key: "Alt+ArrowUp", says: t("keys.lastPart"), act: () => step(-1), quiet: true },
+    { key: "F2", says: t("keys.confirm"), act: confirmHere },
+    ...(here === "who" ? [{ key: "Alt+P", says: t("keys.person"), act: () => addPerson(handle) }] : []),
+    ...(here === "money" ? [{ key: "Alt+M", says: t("keys.income"), act: () => addIncome(handle) }] : []),
+    ...(here === "sign"
       ? [{ key: "Alt+L", says: t("keys.lodge"), act: () => document.getElementById("lodge")?.click() }]
+      : []),
+    ...(onPaper
+      ? [
+          { key: "Alt+B", says: t("keys.leftBlank"), act: () => leaveOnPaper("leftBlank") },
+          { key: "Alt+I", says: t("keys.illegible"), act: () => leaveOnPaper("illegible") },
+        ]
       : []),
     { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },
   ];
+  const service = serviceOf(here);
 
   return (
     <>
-      <div className="flex-1 min-h-0 grid grid-cols-[180px_1fr_310px]">
-        <nav className="bg-base-200 border-r border-base-300 py-4 flex flex-col" aria-label={t("app.title")}>
-          {PARTS.map((one) => {
-            const count = open.filter((gap) => partOf(gap.pointer) === one).length;
-            return (
-              <button
-                key={one}
-                type="button"
-                aria-current={part === one ? "step" : undefined}
-                className={`flex justify-between text-left px-5 h-10 items-center cursor-pointer border-l-4 ${part === one ? "border-primary bg-base-100 font-semibold" : "border-transparent"}`}
-                onClick={() => goPart(one)}
-              >
-                {t(`app.parts.${one}`)}
-                {count > 0 && <span className="small soft font-normal">{t("app.wants", { count })}</span>}
-              </button>
-            );
-          })}
-          <div className="mt-auto px-5 small soft">
-            <p role="status" className={handle.saving === "offline" ? "wrong" : ""}>
-              {handle.saving === "offline"
-                ? t("app.offline")
-                : handle.saving === "saving"
-                  ? t("app.saving")
-                  : t("app.saved", { time: clockTime(handle.savedAt) })}
-            </p>
-            <button type="button" className="plain-link mt-2" onClick={withdraw}>
-              {t("app.withdraw")}
-            </button>
-          </div>
-        </nav>
+      <div className="flex-1 min-h-0 grid grid-cols-[200px_1fr_310px]">
+        <PartList
+          handle={handle}
+          groups={draft}
+          offers={offers}
+          here={here}
+          open={open}
+          onGo={goPart}
+          onWithdraw={withdraw}
+        />
         <main ref={centre} className="min-w-0 overflow-y-auto px-6 py-5">
-          <h1 className="case text-[1.5rem] mb-3">{t(`app.parts.${part}`)}</h1>
+          <h1 className="case text-[1.5rem] mb-3">
+            {service ? offers.find((offer) => offer.service === service)?.title : t(`app.parts.${here}`)}
+          </h1>
           {handle.saving === "conflict" && <Conflict handle={handle} />}
-          {part === "who" && <WhoPart handle={handle} today={today} />}
-          {part === "money" && <MoneyPart handle={handle} today={today} />}
-          {part === "home" && <HomePart handle={handle} />}
-          {part === "matter" && <MatterPart handle={handle} offers={offers} today={today} />}
-          {part === "read" && <ReadPart handle={handle} open={open} today={today} onGoTo={goTo} />}
-          {part === "sign" && (
+          {here === "begin" && <BeginPart handle={handle} id={view.id} offers={offers} today={today} />}
+          {here === "who" && <WhoPart handle={handle} today={today} />}
+          {here === "money" && <MoneyPart handle={handle} today={today} />}
+          {here === "home" && <HomePart handle={handle} />}
+          {here === "reach" && <ReachPart handle={handle} today={today} />}
+          {service && (
+            <MatterPart handle={handle} id={view.id} service={service} offers={offers} today={today} />
+          )}
+          {here === "papers" && <PapersPart handle={handle} id={view.id} offers={offers} />}
+          {here === "voluntary" && <VoluntaryPart handle={handle} />}
+          {here === "read" && <ReadPart handle={handle} open={open} today={today} onGoTo={goTo} />}
+          {here === "sign" && (
             <SignPart
               handle={handle}
               id={view.id}
@@ -132,21 +152,26 @@ export function DraftScreen({ view, offers, today }: Props) {
               onGoTo={goTo}
             />
           )}
-          {part !== "sign" && (
-            <button type="button" data-flow className="btn btn-primary mt-8" onClick={next}>
+          {here !== "sign" && (
+            <button type="button" data-flow className="btn btn-primary mt-8" onClick={() => step(1)}>
               {t("app.next")}
             </button>
           )}
         </main>
         <aside
           className="bg-base-200 border-l border-base-300 p-4 overflow-y-auto"
-          aria-label={t("margin.label")}
+          aria-label={scanned ? t("app.scan.title") : t("margin.label")}
         >
-          <Margin
-            margin={handle.margin}
-            onGoTo={goTo}
-            names={namesOf(handle.draft.packet.household.people)}
-          />
+          {onPaper && (
+            <button type="button" className="plain-link mb-3" onClick={() => setScanned(!scanned)}>
+              {t(scanned ? "app.scan.toMargin" : "app.scan.toScan")}
+            </button>
+          )}
+          {onPaper && scanned ? (
+            <ScanPane id={view.id} />
+          ) : (
+            <Margin margin={handle.margin} onGoTo={goTo} names={namesOf(draft.packet.household.people)} />
+          )}
         </aside>
       </div>
       <KeyStrip keys={keys} />

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
+import { FieldMark } from "./FieldMark";
 import type { DraftHandle } from "./useDraft";
 
 interface Props {
@@ -12,10 +13,13 @@ interface Props {
   read: (text: string) => unknown;
   /** Puts what was read in its place, where that is more than one value. */
   put?: (value: unknown) => void;
+  /** Takes the value away, where that is more than one value. */
+  clear?: () => void;
   expected?: string;
   className?: string;
   placeholder?: string;
   right?: boolean;
+  onLeave?: () => void;
 }
 
 /** A field that takes what people type; what can't be read stays as typed and says what would be right. */
@@ -36,7 +40,8 @@ export function Field(props: Props) {
     const value = blank ? undefined : read(fresh);
     if (blank || value !== undefined) {
       if (raw !== undefined) forget();
-      if (put && !blank) put(value);
+      if (blank && props.clear) props.clear();
+      else if (put && !blank) put(value);
       else handle.set(pointer, value);
     }
   };
@@ -51,12 +56,14 @@ export function Field(props: Props) {
     if (text.trim() !== "" && read(text) === undefined) {
       handle.change((draft) => ({ ...draft, typed: { ...draft.typed, [pointer]: text } }));
     }
+    props.onLeave?.();
   };
   const faulty = raw !== undefined;
   return (
     <span className="block relative">
       <input
         id={place(pointer)}
+        data-pointer={pointer}
         className={`input case ${right ? "text-right" : ""} ${faulty ? "input-error" : ""} ${className ?? ""}`}
         aria-label={label}
         aria-invalid={faulty}
@@ -72,6 +79,7 @@ export function Field(props: Props) {
         onBlur={leave}
         onKeyDown={goOn}
       />
+      <FieldMark handle={handle} pointer={pointer} />
       {faulty && (
         <span role="alert" className="wrong small block">
           {t("app.unread", { expected })}
@@ -95,4 +103,9 @@ export function goOn(event: KeyboardEvent<HTMLElement>) {
 /** The id of the field that belongs to a place in the packet. */
 export function place(pointer: string): string {
   return `at${pointer.replaceAll("/", "-")}`;
+}
+
+/** The place in the packet of the field that has the focus. */
+export function placeInFocus(): string | undefined {
+  return (document.activeElement as HTMLElement | null)?.dataset?.pointer;
 }

@@ -1,60 +1,48 @@
+import { useState } from "react";
 import { useTranslation } from "react-i18next";
+import { api, done, type Schemas } from "../api/client";
 import { spoken } from "../i18n/words";
-import { YesNo } from "./Choice";
-import { Field } from "./Field";
+import { Asked, AskedText, Choice, YesNo } from "./Choice";
 import { at } from "./packet";
 import type { DraftHandle } from "./useDraft";
 
 const BENEFITS = ["livingAllowance", "disabilityAllowance", "housingSubsidy"];
+const HOME = "/household/address";
+const MAILING = `${HOME}/mailing`;
 
-/** Where the household lives, how it may be reached, and what it receives. */
+/** Where the household lives and where its letters go, what it receives, and how it is paid. */
 export function HomePart({ handle }: { handle: DraftHandle }) {
   const { t } = useTranslation();
   const packet = handle.draft.packet;
-  const contact = "/household/people/0/contact";
-  const text = (pointer: string, label: string, className = "w-72") => (
-    <label className="flex flex-col gap-0.5">
-      <span className="soft small">{label}</span>
-      <Field
-        handle={handle}
-        pointer={pointer}
-        label={label}
-        shown={String(at(packet, pointer) ?? "")}
-        read={(typed) => typed}
-        className={className}
-      />
-    </label>
-  );
   const benefits = packet.household.benefits ?? [];
+  const elsewhere = at(packet, MAILING) !== undefined;
   return (
     <section className="flex flex-col gap-5">
-      <div className="flex flex-wrap gap-4">
-        {text("/household/address/line1", t("app.line1"), "w-96")}
-        {text("/household/address/postcode", t("app.postcode"), "w-28")}
-        {text("/household/address/town", t("app.town"), "w-56")}
-      </div>
+      <AddressFields handle={handle} place={HOME} />
       <div className="flex flex-wrap gap-6 items-end">
         <Asked label={t("app.noFixed")}>
-          <YesNo handle={handle} pointer="/household/address/noFixedAddress" label={t("app.noFixed")} />
+          <YesNo handle={handle} pointer={`${HOME}/noFixedAddress`} label={t("app.noFixed")} />
         </Asked>
-        {at(packet, "/household/address/noFixedAddress") === true && (
+        {at(packet, `${HOME}/noFixedAddress`) === true && (
           <Asked label={t("app.ties")}>
-            <YesNo handle={handle} pointer="/household/address/tiesToDistrict" label={t("app.ties")} />
+            <YesNo handle={handle} pointer={`${HOME}/tiesToDistrict`} label={t("app.ties")} />
           </Asked>
         )}
+        <Asked label={t("app.hidden")}>
+          <YesNo handle={handle} pointer={`${HOME}/hidden`} label={t("app.hidden")} />
+        </Asked>
+        <label className="flex items-center gap-2 min-h-9">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={elsewhere}
+            onChange={(event) => handle.set(MAILING, event.target.checked ? {} : undefined)}
+          />
+          {t("app.mailing")}
+        </label>
       </div>
-      <div className="flex flex-wrap gap-4">
-        {text(`${contact}/phone`, t("app.phone"), "w-48")}
-        {text(`${contact}/email`, t("app.email"))}
-        {text(`${contact}/bestTime`, t("app.bestTime"), "w-48")}
-      </div>
-      <div className="flex flex-wrap gap-6">
-        {(["mayCall", "mayText", "mayWrite"] as const).map((key) => (
-          <Asked key={key} label={t(`app.${key}`)}>
-            <YesNo handle={handle} pointer={`${contact}/${key}`} label={t(`app.${key}`)} />
-          </Asked>
-        ))}
-      </div>
+      {at(packet, `${HOME}/hidden`) === true && <p className="soft">{t("app.hiddenNote")}</p>}
+      {elsewhere && <AddressFields handle={handle} place={MAILING} label={t("app.mailingTo")} />}
       <fieldset>
         <legend className="soft small">{t("app.benefits")}</legend>
         {BENEFITS.map((benefit) => (
@@ -74,15 +62,105 @@ export function HomePart({ handle }: { handle: DraftHandle }) {
           </label>
         ))}
       </fieldset>
+      <div className="flex flex-wrap gap-4">
+        <Asked label={t("app.paidBy")}>
+          <Choice
+            handle={handle}
+            pointer="/household/payment/method"
+            label={t("app.paidBy")}
+            options={["transfer", "cheque"]}
+            className="w-40"
+          />
+        </Asked>
+        {at(packet, "/household/payment/method") === "transfer" && (
+          <>
+            <AskedText handle={handle} pointer="/household/payment/iban" label="IBAN" />
+            <AskedText handle={handle} pointer="/household/payment/holder" label={t("app.holder")} />
+          </>
+        )}
+      </div>
     </section>
   );
 }
 
-function Asked({ label, children }: { label: string; children: React.ReactNode }) {
+type Proposed = Schemas["Proposed"];
+
+/** An address, with the written forms that the address book knows near what was typed. */
+function AddressFields({ handle, place, label }: { handle: DraftHandle; place: string; label?: string }) {
+  const { t } = useTranslation();
+  const [near, setNear] = useState<Proposed[]>([]);
+  const typed = (key: string) => String(at(handle.draft.packet, `${place}/${key}`) ?? "");
+  const look = async () => {
+    const line1 = typed("line1");
+    if (line1.length < 3) return setNear([]);
+    try {
+      const found = await done(
+        api.POST("/api/addresses", { body: { line1, postcode: typed("postcode") || undefined } }),
+      );
+      setNear(found.some((one) => one.exact) ? [] : found);
+    } catch {
+      setNear([]);
+    }
+  };
+  const choose = (one: Proposed) => {
+    handle.change((draft) => {
+      const packet = structuredClone(draft.packet);
+      const address = at(packet, place) as Record<string, unknown> | undefined;
+      if (address) Object.assign(address, { line1: one.line1, postcode: one.postcode, town: one.town });
+      return { ...draft, packet };
+    });
+    setNear([]);
+  };
   return (
-    <div className="flex flex-col gap-0.5">
-      <span className="soft small">{label}</span>
-      {children}
+    <div>
+      {label && <p className="soft small mb-1">{label}</p>}
+      <div className="flex flex-wrap gap-4">
+        <AskedText
+          handle={handle}
+          pointer={`${place}/line1`}
+          label={t("app.line1")}
+          className="w-96"
+          onLeave={look}
+        />
+        <AskedText
+          handle={handle}
+          pointer={`${place}/postcode`}
+          label={t("app.postcode")}
+          className="w-28"
+          onLeave={look}
+        />
+        <AskedText handle={handle} pointer={`${place}/town`} label={t("app.town")} className="w-56" />
+      </div>
+      {near.length > 0 && (
+        <p className="mt-2" role="status">
+          <span className="soft">{t("app.isIt")}</span>{" "}
+          {near.map((one) => (
+            <button
+              key={one.line1 + one.postcode}
+              type="button"
+              className="btn btn-xs mr-2"
+              onClick={() => choose(one)}
+            >
+              <span className="case">
+                {one.line1}, {one.postcode} {one.town}
+              </span>
+            </button>
+          ))}
+          <button
+            type="button"
+            className="plain-link small"
+            onClick={() => {
+              handle.take((old) => ({ ...old, asTyped: true }));
+              setNear([]);
+            }}
+          >
+            {t("app.asTyped")}
+          </button>
+        </p>
+      )}
+      {place === HOME && handle.draft.taking.asTyped && near.length === 0 && (
+        <p className="small soft mt-1">{t("app.keptAsTyped")}</p>
+      )}
     </div>
   );
 }

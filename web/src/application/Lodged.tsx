@@ -1,27 +1,53 @@
+import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate } from "@tanstack/react-router";
 import { useTranslation } from "react-i18next";
-import type { ApplicationView } from "../api/client";
+import { type ApplicationView, api, done } from "../api/client";
+import { shortDay } from "../parts/format";
 import { KeyStrip } from "../parts/Keys";
 
-/** What a lodged application became: its receipt and its claims. */
+/** What a lodged application became: its receipt, its claims with what happens next, and who is still to sign. */
 export function Lodged({ view }: { view: ApplicationView }) {
   const { t } = useTranslation();
   const navigate = useNavigate();
   const receipt = view.letters.find((letter) => letter.kind === "receipt");
+  const signers = useQuery({
+    queryKey: ["signers", view.id],
+    queryFn: () =>
+      done(api.GET("/api/applications/{id}/signing-requests", { params: { path: { id: view.id } } })),
+  });
+  const open = signers.data?.filter((one) => !one.signedAt) ?? [];
   return (
     <>
-      <main className="flex-1 p-10">
+      <main className="flex-1 p-10 max-w-4xl">
         <h1 className="case text-[2rem]">{t("app.lodged")}</h1>
         <p className="mt-2">{t("app.lodgedWith", { receipt: view.receipt })}</p>
-        <ul className="mt-2">
-          {view.claims.map((number) => (
-            <li key={number}>
-              <Link to="/claims/$number" params={{ number }} className="plain-link case text-lg">
-                {number}
+        <ul className="mt-3">
+          {view.lodged.map((claim) => (
+            <li
+              key={claim.number}
+              className="grid grid-cols-[12rem_1fr_14rem] gap-4 items-baseline border-b border-base-300 py-1.5"
+            >
+              <Link
+                to="/claims/$number"
+                params={{ number: claim.number }}
+                className="plain-link case text-lg"
+              >
+                {claim.number}
               </Link>
+              <span>
+                {claim.title}
+                {claim.open > 0 && <span className="soft"> · {t("app.wants", { count: claim.open })}</span>}
+              </span>
+              <span className="text-right">
+                {claim.urgent && <span className="wrong">{t("app.urgent")} </span>}
+                {t("app.answerBy", { day: shortDay(claim.dueOn) })}
+              </span>
             </li>
           ))}
         </ul>
+        {open.length > 0 && (
+          <p className="mt-3">{t("app.stillToSign", { names: open.map((one) => one.name).join(", ") })}</p>
+        )}
         {receipt && (
           <a
             className="btn btn-primary mt-6"

@@ -1,8 +1,9 @@
 import { useTranslation } from "react-i18next";
-import { spoken } from "../i18n/words";
+import { mustShow, spoken } from "../i18n/words";
 import { money } from "../parts/format";
 import { Choice } from "./Choice";
 import { Field } from "./Field";
+import { RowMark } from "./FieldMark";
 import type { Expense, Income } from "./packet";
 import { readAmount, type TypedAmount } from "./typing";
 import type { DraftHandle } from "./useDraft";
@@ -67,55 +68,73 @@ export function IncomeRow({ handle, income, index, ids, named }: RowProps & { in
         : money(income.amount);
   const monthly = handle.margin?.monthly[income.id];
   return (
-    <div className={`grid-row ${INCOME_COLUMNS}`}>
-      <Choice
-        handle={handle}
-        pointer={`${at}/person`}
-        label={`${t("app.whose")} ${index + 1}`}
-        options={ids}
-        words={named}
-      />
-      <Choice
-        handle={handle}
-        pointer={`${at}/kind`}
-        label={`${t("app.source")} ${index + 1}`}
-        options={KINDS}
-      />
-      <Field
-        handle={handle}
-        pointer={`${at}/amount`}
-        label={`${t("app.amount")} ${index + 1}`}
-        shown={shown}
-        read={(text) => (text === shown ? {} : readAmount(text))}
-        put={(value) => {
-          if (Object.keys(value as object).length > 0)
-            handle.set(at, putAmount(income, value as TypedAmount));
-        }}
-        expected="430 w, 1800 m, 12,50 h 38"
-        placeholder="430 w"
-        right
-      />
-      {income.hourlyRate === undefined ? (
+    <>
+      <div className={`grid-row ${INCOME_COLUMNS}`}>
         <Choice
           handle={handle}
-          pointer={`${at}/frequency`}
-          label={`${t("app.frequency")} ${index + 1}`}
-          options={FREQUENCIES}
+          pointer={`${at}/person`}
+          label={`${t("app.whose")} ${index + 1}`}
+          options={ids}
+          words={named}
         />
-      ) : (
-        <span className="px-2 soft">{spoken("weekly")}</span>
+        <Choice
+          handle={handle}
+          pointer={`${at}/kind`}
+          label={`${t("app.source")} ${index + 1}`}
+          options={KINDS}
+        />
+        <Field
+          handle={handle}
+          pointer={`${at}/amount`}
+          label={`${t("app.amount")} ${index + 1}`}
+          shown={shown}
+          read={(text) => (text === shown ? {} : readAmount(text))}
+          put={(value) => {
+            if (Object.keys(value as object).length > 0)
+              handle.set(at, putAmount(income, value as TypedAmount));
+          }}
+          expected="430 w, 1800 m, 12,50 h 38"
+          placeholder="430 w"
+          right
+        />
+        {income.hourlyRate === undefined ? (
+          <Choice
+            handle={handle}
+            pointer={`${at}/frequency`}
+            label={`${t("app.frequency")} ${index + 1}`}
+            options={FREQUENCIES}
+          />
+        ) : (
+          <span className="px-2 soft">{spoken("weekly")}</span>
+        )}
+        <Field
+          handle={handle}
+          pointer={`${at}/employer`}
+          label={`${t("app.employer")} ${index + 1}`}
+          shown={income.employer ?? ""}
+          read={(text) => text}
+        />
+        <span className="case text-right">{monthly === undefined ? "" : money(monthly)}</span>
+        <Remove handle={handle} list="incomes" index={index} />
+      </div>
+      <RowMark handle={handle} pointer={at} />
+      {income.registerMonthly !== undefined && (
+        <p className="small soft pl-1.5 pb-1">
+          {t("app.registerSays", { amount: money(Number(income.registerMonthly)) })}
+        </p>
       )}
-      <Field
-        handle={handle}
-        pointer={`${at}/employer`}
-        label={`${t("app.employer")} ${index + 1}`}
-        shown={income.employer ?? ""}
-        read={(text) => text}
-      />
-      <span className="case text-right">{monthly === undefined ? "" : money(monthly)}</span>
-      <Remove handle={handle} list="incomes" index={index} />
-    </div>
+      {papersOf(handle, income.id).map((kind) => (
+        <p key={kind} className="small soft pl-1.5 pb-1">
+          {t("app.paperFor", { paper: spoken(kind) })} <span>{mustShow(kind)}</span>
+        </p>
+      ))}
+    </>
   );
+}
+
+/** The papers that an income will want. */
+function papersOf(handle: DraftHandle, income: string): string[] {
+  return (handle.margin?.wants ?? []).filter((want) => want.of === income).map((want) => want.kind);
 }
 
 /** An expense that recurs. */

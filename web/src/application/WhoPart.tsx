@@ -3,6 +3,8 @@ import { spoken } from "../i18n/words";
 import { yearsOld } from "../parts/format";
 import { Choice } from "./Choice";
 import { Field } from "./Field";
+import { RowMark } from "./FieldMark";
+import { MoreOfPerson } from "./MoreOfPerson";
 import { freshId, type Person } from "./packet";
 import { dateWords, readDate } from "./typing";
 import type { DraftHandle } from "./useDraft";
@@ -36,7 +38,11 @@ export function WhoPart({ handle, today }: { handle: DraftHandle; today: string 
         <span />
       </div>
       {people.map((person, i) => (
-        <PersonRow key={person.id} handle={handle} person={person} index={i} today={today} />
+        <div key={person.id}>
+          <PersonRow handle={handle} person={person} index={i} today={today} />
+          <RowMark handle={handle} pointer={`/household/people/${i}`} />
+          <MoreOfPerson handle={handle} person={person} index={i} />
+        </div>
       ))}
       <div className="flex items-center gap-6 mt-3">
         <button type="button" data-flow className="btn btn-sm" onClick={() => addPerson(handle)}>

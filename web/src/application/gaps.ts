@@ -1,5 +1,9 @@
+import type { TFunction } from "i18next";
 import type { Margin } from "../api/client";
+import { spoken } from "../i18n/words";
+import { fromWords } from "./FieldMark";
 import type { Draft } from "./packet";
+import { unconfirmed } from "./taking";
 
 /** Something still open: where, and why. */
 export interface Gap {
@@ -8,13 +12,22 @@ export interface Gap {
 }
 
 /** Everything that is still open, in one list. */
-export function gaps(draft: Draft, margin?: Margin): Gap[] {
+export function gaps(draft: Draft, margin: Margin | undefined, t: TFunction): Gap[] {
   const found: Gap[] = [];
   for (const [pointer, text] of Object.entries(draft.typed)) {
-    found.push({ pointer, words: `"${text}" can't be read.` });
+    found.push({ pointer, words: t("app.gap.unread", { text }) });
   }
   for (const fault of margin?.faults ?? []) {
     found.push({ pointer: fault.pointer, words: `${fault.message} — ${fault.expected}` });
+  }
+  for (const [pointer, how] of Object.entries(draft.taking.paper ?? {})) {
+    found.push({ pointer, words: `${t(`app.paper.${how}`)}: ${last(pointer)}` });
+  }
+  for (const [pointer, mark] of unconfirmed(draft.taking)) {
+    found.push({
+      pointer,
+      words: t("app.gap.unconfirmed", { what: last(pointer), from: fromWords(mark.from, t) }),
+    });
   }
   for (const result of margin?.results ?? []) {
     for (const test of result.tests) {
@@ -27,13 +40,8 @@ export function gaps(draft: Draft, margin?: Margin): Gap[] {
   return found;
 }
 
-/** The part of the application a place belongs to. */
-export function partOf(pointer: string): string {
-  if (pointer.startsWith("/requests")) return "matter";
-  if (/^\/household\/people\/\d+\/contact/.test(pointer)) return "home";
-  if (/^\/household\/(people|expectedChildren)/.test(pointer)) return "who";
-  if (/^\/household\/(incomes|noIncome|expenses|assets)/.test(pointer)) return "money";
-  if (/^(income|noIncome|payslip):?/.test(pointer)) return "money";
-  if (pointer.startsWith("/household")) return "home";
-  return "sign";
+/** What a place is called: the last of its names that is no number. */
+export function last(pointer: string): string {
+  const names = pointer.split("/").filter((step) => step && !/^\d+$/.test(step));
+  return spoken(names[names.length - 1] ?? "");
 }

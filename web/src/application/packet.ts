@@ -10,6 +10,7 @@ export interface Person {
   residentNumberMissing?: string;
   nightsHere?: number;
   contact?: Record<string, unknown>;
+  [key: string]: unknown;
 }
 
 export interface Income {
@@ -42,6 +43,15 @@ export interface Request {
   answers?: Record<string, unknown>;
 }
 
+export interface Signature {
+  person: string;
+  name?: string;
+  on?: string;
+  method?: string;
+  witness?: string;
+  statements?: string[];
+}
+
 export interface Packet {
   household: {
     address?: Record<string, unknown>;
@@ -52,16 +62,43 @@ export interface Packet {
     expenses: Expense[];
     assets: Asset[];
     benefits?: string[];
+    payment?: { method?: string; iban?: string; holder?: string };
+    consents?: { person: string; to: string; on?: string; until?: string }[];
   };
+  channel?: string;
+  language?: string;
   requests: Request[];
   papers: unknown[];
-  signatures: { person: string; name?: string; on?: string; method?: string; statements?: string[] }[];
+  signatures: Signature[];
   [key: string]: unknown;
+}
+
+/** Something filled in: where from, and whether the household has confirmed it. */
+export interface Mark {
+  from: string;
+  confirmed: boolean;
+}
+
+/** How an application is taken, beside the facts. */
+export interface Taking {
+  actsAs?: string;
+  actor?: { name?: string; organisation?: string };
+  declared?: boolean;
+  permissions?: { name: string; until?: string }[];
+  marks?: Record<string, Mark>;
+  /** Answers to questions that do not apply any more, by their place. */
+  aside?: Record<string, unknown>;
+  /** What a paper form left blank, or nobody could read. */
+  paper?: Record<string, "illegible" | "leftBlank">;
+  asTyped?: boolean;
+  duplicates?: Record<string, string>;
+  voluntaryDone?: boolean;
 }
 
 export interface Draft {
   packet: Packet;
   typed: Record<string, string>;
+  taking: Taking;
 }
 
 /** The value at a JSON Pointer; undefined where there is none. */

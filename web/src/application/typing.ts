@@ -76,3 +76,11 @@ export function readMonth(text: string): string | undefined {
 export function dateWords(iso: string | null | undefined): string {
   return iso ? fullDay(iso) : "";
 }
+
+/** The same day some months later; the month's last day where that is shorter. */
+export function addMonths(iso: string, months: number): string {
+  const [year, month, day] = iso.split("-").map(Number);
+  const last = new Date(Date.UTC(year, month - 1 + months + 1, 0));
+  last.setUTCDate(Math.min(day, last.getUTCDate()));
+  return last.toISOString().slice(0, 10);
+}

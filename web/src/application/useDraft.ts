@@ -1,14 +1,17 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { type ApplicationView, api, done, type Margin, Refusal } from "../api/client";
-import { type Draft, withValue } from "./packet";
+import { type Draft, type Mark, type Taking, withValue } from "./packet";
+import { confirmed, markAt, settled, withoutMark } from "./taking";
 
 const MARGIN_PAUSE = 60;
-const SAVE_PAUSE = 250;
-const RETRY = 3000;
+const SAVE_PAUSE = 120;
+const RETRY = 2000;
+const LOOK_ELSEWHERE = 2500;
 
 export type Saving = "saved" | "saving" | "offline" | "conflict";
 
+/** A draft as fields see it: what is in it, and how it is changed. */
 export interface DraftHandle {
   draft: Draft;
   margin?: Margin;
@@ -18,17 +21,41 @@ export interface DraftHandle {
   version: () => number;
   set: (pointer: string, value: unknown) => void;
   change: (change: (draft: Draft) => Draft) => void;
+  take: (change: (taking: Taking) => Taking) => void;
+  markAt: (pointer: string) => Mark | undefined;
+  confirm: (pointer: string) => void;
   settle: () => Promise<boolean>;
+  adopt: (view: ApplicationView) => void;
   keepMine: () => Promise<void>;
   showTheirs: () => Promise<void>;
 }
 
-/** A draft that is saved as typed, and worked out afresh after each pause; stale answers are dropped. */
+/** What a draft leads to, worked out afresh after each pause; stale answers are dropped. */
+export function useMargin(draft: Draft): Margin | undefined {
+  const [margin, setMargin] = useState<Margin>();
+  useEffect(() => {
+    const request = new AbortController();
+    const timer = setTimeout(async () => {
+      try {
+        setMargin(await done(api.POST("/api/margin", { body: draft as never, signal: request.signal })));
+      } catch {
+        // A dropped or failed answer leaves the last margin; saving tells of a lost connection.
+      }
+    }, MARGIN_PAUSE);
+    return () => {
+      clearTimeout(timer);
+      request.abort();
+    };
+  }, [draft]);
+  return margin;
+}
+
+/** A draft that is saved as typed, and that shows what was typed on it elsewhere. */
 export function useDraft(view: ApplicationView): DraftHandle {
   const queries = useQueryClient();
   const id = view.id;
-  const [draft, setDraft] = useState(view.draft as unknown as Draft);
-  const [margin, setMargin] = useState<Margin>();
+  const [draft, setDraft] = useState(() => whole(view.draft as unknown as Draft));
+  const margin = useMargin(draft);
   const [saving, setSaving] = useState<Saving>("saved");
   const [savedAt, setSavedAt] = useState(view.updatedAt);
   const [conflict, setConflict] = useState("");
@@ -65,22 +92,6 @@ export function useDraft(view: ApplicationView): DraftHandle {
     }
   }, [id, queries]);
 
-  // What it leads to is worked out at once after a pause, cancelling what is stale; saving may wait a little longer.
-  useEffect(() => {
-    const request = new AbortController();
-    const timer = setTimeout(async () => {
-      try {
-        setMargin(await done(api.POST("/api/margin", { body: draft as never, signal: request.signal })));
-      } catch {
-        // A dropped or failed answer leaves the last margin; saving tells of a lost connection.
-      }
-    }, MARGIN_PAUSE);
-    return () => {
-      clearTimeout(timer);
-      request.abort();
-    };
-  }, [draft]);
-
   useEffect(() => {
     if (saving === "conflict" || !draft) return;
     const timer = setTimeout(save, SAVE_PAUSE);
@@ -94,17 +105,52 @@ export function useDraft(view: ApplicationView): DraftHandle {
     return () => clearInterval(again);
   }, [save, saving]);
 
+  const adopt = useCallback(
+    (other: ApplicationView) => {
+      latest.current.version = other.version;
+      latest.current.unsaved = false;
+      queries.setQueryData(["application", id], other);
+      setDraft(whole(other.draft as unknown as Draft));
+      setSavedAt(other.updatedAt);
+      setSaving("saved");
+    },
+    [id, queries],
+  );
+
+  const theirs = useCallback(
+    () => done(api.GET("/api/applications/{id}", { params: { path: { id } } })),
+    [id],
+  );
+
+  // Another window on the same draft is seen here, as long as nothing is typed here meanwhile.
+  useEffect(() => {
+    const look = setInterval(async () => {
+      const now = latest.current;
+      if (document.hidden || now.unsaved || now.running) return;
+      try {
+        const version = await done(api.GET("/api/applications/{id}/version", { params: { path: { id } } }));
+        if (version === now.version || now.unsaved || now.running) return;
+        const other = await theirs();
+        if (now.unsaved || now.running) return;
+        if (other.state === "drafting") adopt(other);
+        else queries.setQueryData(["application", id], other);
+      } catch {
+        // Saving tells of a lost connection.
+      }
+    }, LOOK_ELSEWHERE);
+    return () => clearInterval(look);
+  }, [adopt, id, queries, theirs]);
+
   const change = useCallback((how: (draft: Draft) => Draft) => {
     latest.current.unsaved = true;
-    setDraft(how);
+    setDraft((old) => settled(how(old)));
   }, []);
   const set = useCallback(
     (pointer: string, value: unknown) =>
-      change((old) => ({ ...old, packet: withValue(old.packet, pointer, value) })),
+      change((old) => withoutMark({ ...old, packet: withValue(old.packet, pointer, value) }, pointer)),
     [change],
   );
 
-  const theirs = () => done(api.GET("/api/applications/{id}", { params: { path: { id } } }));
   return {
     draft,
     margin,
@@ -114,18 +160,39 @@ export function useDraft(view: ApplicationView): DraftHandle {
     version: () => latest.current.version,
     set,
     change,
+    take: (how) => change((old) => ({ ...old, taking: how(old.taking) })),
+    markAt: (pointer) => markAt(draft.taking, pointer),
+    confirm: (pointer) => change((old) => ({ ...old, taking: confirmed(old.taking, pointer) })),
     settle: save,
+    adopt,
     keepMine: async () => {
       latest.current.version = (await theirs()).version;
       setSaving("saving");
       await save();
     },
-    showTheirs: async () => {
-      const other = await theirs();
-      latest.current.version = other.version;
-      latest.current.unsaved = false;
-      setDraft(other.draft as unknown as Draft);
-      setSaving("saved");
+    showTheirs: async () => adopt(await theirs()),
+  };
+}
+
+/** A draft with all its parts, whenever it was begun. */
+function whole(draft: Draft): Draft {
+  const household = draft.packet.household;
+  return {
+    packet: {
+      ...draft.packet,
+      household: {
+        ...household,
+        people: household.people ?? [],
+        incomes: household.incomes ?? [],
+        noIncome: household.noIncome ?? [],
+        expenses: household.expenses ?? [],
+        assets: household.assets ?? [],
+      },
+      requests: draft.packet.requests ?? [],
+      papers: draft.packet.papers ?? [],
+      signatures: draft.packet.signatures ?? [],
     },
+    typed: draft.typed ?? {},
+    taking: draft.taking ?? {},
   };
 }

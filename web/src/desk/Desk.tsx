@@ -54,6 +54,7 @@ export function Desk() {
       queries.setQueryData(["application", fresh.id], fresh);
       navigate({ to: "/applications/$id", params: { id: fresh.id } });
     });
+  const quick = () => navigate({ to: "/quick-check/$service", params: { service: "livingAllowance" } });
   const open = (number: string) => navigate({ to: "/claims/$number", params: { number } });
   const takeUp = (one: Row) =>
     attempt(async () => {
@@ -67,6 +68,7 @@ export function Desk() {
     { key: "Alt+O", says: t("keys.open"), act: () => row && open(row.number) },
     { key: "Alt+T", says: t("keys.takeUp"), act: () => row && !row.holder && takeUp(row) },
     { key: "Alt+N", says: t("keys.take"), act: take },
+    { key: "Alt+Q", says: t("keys.quick"), act: quick },
     { key: "Alt+I", says: t("keys.import"), act: () => setImporting(true) },
   ];
 
@@ -84,6 +86,9 @@ export function Desk() {
               onRound={setRound}
             />
             <span className="ml-auto flex gap-2 shrink-0">
+              <button type="button" className="btn btn-sm" onClick={quick}>
+                {t("desk.quick")}
+              </button>
               <button type="button" className="btn btn-sm" onClick={() => setImporting(true)}>
                 {t("desk.import")}
               </button>

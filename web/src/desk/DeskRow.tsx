@@ -1,5 +1,6 @@
 import type { ScaleTime } from "d3-scale";
 import { useEffect, useRef } from "react";
+import { useTranslation } from "react-i18next";
 import type { Row } from "../api/client";
 import { day } from "../parts/format";
 import { TurnLine } from "../parts/TurnLine";
@@ -19,6 +20,7 @@ const HEIGHT = 38;
 
 /** A claim on the desk: whose it is, its turn line on the shared axis, and the next step. */
 export function DeskRow({ row, today, scale, chosen, onChoose, onOpen }: Props) {
+  const { t } = useTranslation();
   const place = useRef<HTMLLIElement>(null);
   useEffect(() => {
     if (chosen) place.current?.scrollIntoView({ block: "nearest" });
@@ -55,7 +57,8 @@ export function DeskRow({ row, today, scale, chosen, onChoose, onOpen }: Props) 
           />
         </span>
         <span className="pl-4 pr-3 overflow-hidden whitespace-nowrap text-ellipsis">
-          <TurnMark turn={row.turn} /> {row.next?.words ?? ""}
+          <TurnMark turn={row.turn} /> {row.urgent && <span className="wrong">{t("desk.urgent")}: </span>}
+          {row.next?.words ?? ""}
         </span>
       </button>
     </li>

@@ -1,15 +1,27 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "@tanstack/react-router";
 import { type ChangeEvent, useEffect, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { type ApplicationView, type Fault, Refusal, send } from "../api/client";
+import { type ApplicationView, api, done, type Fault, Refusal, type Schemas, send } from "../api/client";
+import { Faults } from "./Faults";
 
-/** Brings in a packet file: without a fault it becomes a draft, else every fault is shown. */
+const BYTES = "application/octet-stream";
+
+/** Brings in what comes from outside: a packet, a filled-in form, or a list; every fault is shown. */
 export function ImportPacket({ onClose }: { onClose: () => void }) {
   const { t } = useTranslation();
   const navigate = useNavigate();
+  const queries = useQueryClient();
   const dialog = useRef<HTMLDialogElement>(null);
   const [faults, setFaults] = useState<Fault[]>([]);
   const [words, setWords] = useState("");
+  const [batch, setBatch] = useState<Schemas["BatchView"]>();
+  const [service, setService] = useState("schoolMeals");
+  const offers = useQuery({
+    queryKey: ["services"],
+    queryFn: () => done(api.GET("/api/services")),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
 
   useEffect(() => dialog.current?.showModal(), []);
 
@@ -18,13 +30,21 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
     if (!file) return;
     setWords(t("desk.importing"));
     setFaults([]);
+    setBatch(undefined);
     try {
-      const view = await send<ApplicationView>(
-        "/api/packets",
-        await file.arrayBuffer(),
-        "application/octet-stream",
-      );
-      if (view) navigate({ to: "/applications/$id", params: { id: view.id } });
+      const bytes = await file.arrayBuffer();
+      const start = new TextDecoder().decode(bytes.slice(0, 64)).trimStart();
+      if (start.startsWith("{") || start.startsWith("%PDF")) {
+        const to = start.startsWith("{") ? "/api/packets" : "/api/forms";
+        const view = await send<ApplicationView>(to, bytes, BYTES);
+        if (view) navigate({ to: "/applications/$id", params: { id: view.id } });
+        return;
+      }
+      const taken = await send<Schemas["BatchView"]>(`/api/batches/${service}`, bytes, BYTES);
+      setBatch(taken);
+      setFaults(taken?.faults ?? []);
+      setWords(taken?.faults.length ? t("desk.faults", { count: taken.faults.length }) : "");
+      queries.invalidateQueries({ queryKey: ["desk"] });
     } catch (problem) {
       const found = problem instanceof Refusal ? problem.faults : [];
       setFaults(found);
@@ -35,36 +55,43 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
   return (
     <dialog ref={dialog} className="modal" onClose={onClose} aria-label={t("desk.import")}>
       <div className="modal-box max-w-3xl">
-        <h2 className="case text-xl mb-3">{t("desk.import")}</h2>
-        <input
-          type="file"
-          accept=".json,.ndjson,application/json"
-          aria-label={t("desk.import")}
-          onChange={read}
-        />
+        <h2 className="case text-xl mb-1">{t("desk.import")}</h2>
+        <p className="soft mb-3">{t("desk.importHint")}</p>
+        <div className="flex gap-6 items-end flex-wrap">
+          <input
+            type="file"
+            accept=".json,.ndjson,.pdf,.csv,application/json,application/pdf,text/csv"
+            aria-label={t("desk.import")}
+            onChange={read}
+          />
+          <label className="flex flex-col small">
+            {t("desk.batchOf")}
+            <select
+              className="select select-sm w-48"
+              value={service}
+              onChange={(event) => setService(event.target.value)}
+            >
+              {offers.data?.map((offer) => (
+                <option key={offer.service} value={offer.service}>
+                  {offer.title}
+                </option>
+              ))}
+            </select>
+          </label>
+          <span className="small">
+            <a className="plain-link mr-4" href={`/api/forms/${service}`}>
+              {t("desk.forms")} PDF
+            </a>
+            <a className="plain-link" href={`/api/batches/${service}/template`}>
+              {t("desk.batch")} {t("desk.template")}
+            </a>
+          </span>
+        </div>
         <p role="status" className={faults.length ? "wrong mt-4" : "mt-4"}>
           {words}
         </p>
-        {faults.length > 0 && (
-          <table className="w-full mt-2 text-left">
-            <thead className="soft small">
-              <tr>
-                <th className="font-normal">{t("desk.faultPlace")}</th>
-                <th className="font-normal">{t("desk.faultWhat")}</th>
-                <th className="font-normal">{t("desk.faultRight")}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {faults.map((fault, i) => (
-                <tr key={i} className="border-t border-base-300 align-top">
-                  <td className="case py-1 pr-3 break-all">{fault.pointer || "/"}</td>
-                  <td className="py-1 pr-3">{fault.message}</td>
-                  <td className="py-1 soft">{fault.expected}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        )}
+        {batch && batch.faults.length === 0 && <BatchTaken batch={batch} />}
+        {faults.length > 0 && <Faults faults={faults} />}
         <form method="dialog" className="mt-5 text-right">
           <button type="submit" className="btn">
             {t("desk.close")}
@@ -72,5 +99,33 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
         </form>
       </div>
     </dialog>
+  );
+}
+
+/** What became of a list: what was lodged, and the rows that come back. */
+function BatchTaken({ batch }: { batch: Schemas["BatchView"] }) {
+  const { t } = useTranslation();
+  return (
+    <div role="status">
+      <p className="case text-lg">{t("desk.taken", { count: batch.taken.length })}</p>
+      {batch.returned > 0 && (
+        <>
+          <p className="wrong">{t("desk.returned", { count: batch.returned })}</p>
+          <button
+            type="button"
+            className="btn btn-sm mt-2"
+            onClick={() => {
+              const link = document.createElement("a");
+              link.href = URL.createObjectURL(new Blob([batch.csv], { type: "text/csv" }));
+              link.download = "rows-to-put-right.csv";
+              link.click();
+              URL.revokeObjectURL(link.href);
+            }}
+          >
+            {t("desk.download")}
+          </button>
+        </>
+      )}
+    </div>
   );
 }

@@ -1,7 +1,7 @@
 import type { TFunction } from "i18next";
 import { useTranslation } from "react-i18next";
 import type { Margin as MarginData, ResultView } from "../api/client";
-import { spoken } from "../i18n/words";
+import { spoken, testWords } from "../i18n/words";
 import { fullDay, money } from "./format";
 import { Measure } from "./Measure";
 
@@ -188,10 +188,10 @@ export function amountWords(value: unknown, names: Names = {}): string {
   return "";
 }
 
-/** A test's name, with the person it is made for: "SM-CHILD, Noor". */
+/** A test as it is said, with the person it is made for: "Child, Noor". */
 export function testName(id: string, names: Names): string {
   const [test, person] = id.split(":");
-  return person ? `${test}, ${names[person] ?? person}` : test;
+  return person ? `${testWords(test)}, ${names[person] ?? person}` : testWords(test);
 }
 
 /** What people are called, by their ids. */

@@ -20,6 +20,12 @@ export function fullDay(iso: string): string {
   return `${at.getUTCDate()} ${MONTHS[at.getUTCMonth()]} ${at.getUTCFullYear()}`;
 }
 
+/** "Aug 2026" of "2026-08". */
+export function monthWords(iso: string): string {
+  const [year, month] = iso.split("-").map(Number);
+  return `${MONTHS[month - 1] ?? iso} ${year || ""}`.trim();
+}
+
 /** The time of day of an instant, as the machine's clock shows it. */
 export function clockTime(iso: string): string {
   return new Date(iso).toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });

@@ -17,8 +17,14 @@ import static org.testng.Assert.assertTrue;
 /** Nobody gets at anything without being allowed to. */
 public class AuthorisationTest extends OnDatabase {
   /** What anybody may ask: who am I, the sign-in page, the empty page of the desk, and whether a letter is ours. */
-  private static final Set<String> OPEN =
-      Set.of("/api/session", "/verify", "/", "/sign-in", "/applications/{id}", "/claims/{number}");
+  private static final Set<String> OPEN = Set.of(
+      "/api/session",
+      "/verify",
+      "/",
+      "/sign-in",
+      "/applications/{id}",
+      "/claims/{number}",
+      "/quick-check/{service}");
 
   @Autowired
   @Qualifier("requestMappingHandlerMapping")

@@ -123,7 +123,7 @@ public class Lodging {
         packet,
         receipt,
         claims.lodgedWith(id),
-        toSign.stream().map(SigningRequests.Asked::name).toList()));
+        toSign.stream().map(SigningRequests.AskedSigner::name).toList()));
     audit.record("application lodged", id.toString(), receipt);
     return applications.view(record);
   }
@@ -212,7 +212,7 @@ public class Lodging {
       Packet packet,
       ObjectNode dated,
       Taking taking,
-      List<SigningRequests.Asked> toSign,
+      List<SigningRequests.AskedSigner> toSign,
       UUID household,
       UUID application,
       String by) {
@@ -243,7 +243,7 @@ public class Lodging {
 
   /** What the taking left open for a request: places of a paper form, facts nobody confirmed, adults still to sign. */
   private static List<Wanted> openOnTaking(
-      Packet packet, Taking taking, List<SigningRequests.Asked> toSign, int request) {
+      Packet packet, Taking taking, List<SigningRequests.AskedSigner> toSign, int request) {
     var open = new ArrayList<Wanted>();
     taking
         .onPaper()

@@ -68,22 +68,22 @@ class Prefilling {
   }
 
   /** What a register answered: {@code answered} or {@code silent}, and in words what came of it. */
-  record Answer(String register, String state, String words) {}
+  record RegisterAnswer(String register, String state, String words) {}
 
   /** The draft with what was filled in, and the answers. */
-  record Asked(ApplicationView view, List<Answer> answers) {}
+  record AskedRegisters(ApplicationView view, List<RegisterAnswer> answers) {}
 
   /** Asks for everybody who consents today. Nothing that was said is written over. */
   @Transactional
-  Asked ask(UUID id) {
-    var answers = new ArrayList<Answer>();
+  AskedRegisters ask(UUID id) {
+    var answers = new ArrayList<RegisterAnswer>();
     var view = applications.rewrite(
         id,
         draft -> {
           var facts = new DraftFacts((ObjectNode) draft.packet(), new Taking(draft.taking()));
           var consenting = facts.consenting(REGISTERS, LocalDate.now(clock));
           if (consenting.isEmpty()) {
-            answers.add(new Answer(
+            answers.add(new RegisterAnswer(
                 REGISTERS, "noConsent", "Nobody has allowed yet that the registers are asked."));
           } else {
             askAll(facts, consenting, answers);
@@ -94,7 +94,7 @@ class Prefilling {
     for (var answer : answers) {
       keep(id, answer);
     }
-    return new Asked(view, answers);
+    return new AskedRegisters(view, answers);
   }
 
   /** The register that a fact is of, as it is called. */
@@ -102,7 +102,7 @@ class Prefilling {
     int ask(ObjectNode person, String number);
   }
 
-  private void askAll(DraftFacts facts, List<ObjectNode> consenting, List<Answer> answers) {
+  private void askAll(DraftFacts facts, List<ObjectNode> consenting, List<RegisterAnswer> answers) {
     each("population", consenting, answers, (person, number) -> {
       var resident = population.resident(number);
       return resident
@@ -144,7 +144,7 @@ class Prefilling {
     if (!facts.iban().isBlank()) {
       try {
         var holder = bank.holder(facts.iban());
-        answers.add(new Answer(
+        answers.add(new RegisterAnswer(
             "bank",
             "answered",
             holder
@@ -168,7 +168,7 @@ class Prefilling {
   }
 
   private static void each(
-      String register, List<ObjectNode> people, List<Answer> answers, Asking asking) {
+      String register, List<ObjectNode> people, List<RegisterAnswer> answers, Asking asking) {
     try {
       var filled = 0;
       var asked = 0;
@@ -179,7 +179,7 @@ class Prefilling {
           asked++;
         }
       }
-      answers.add(new Answer(
+      answers.add(new RegisterAnswer(
           register,
           "answered",
           asked == 0
@@ -190,14 +190,14 @@ class Prefilling {
     }
   }
 
-  private static Answer silent(String register) {
-    return new Answer(
+  private static RegisterAnswer silent(String register) {
+    return new RegisterAnswer(
         register,
         "silent",
         "It does not answer now. Everything else goes on; it can be asked again.");
   }
 
-  private void keep(UUID application, Answer answer) {
+  private void keep(UUID application, RegisterAnswer answer) {
     Map<String, String> facts = new LinkedHashMap<>();
     facts.put("words", answer.words());
     database

@@ -34,15 +34,15 @@ class SigningRequests {
   }
 
   /** A request as it stands. */
-  record Asked(
+  record AskedSigner(
       String person, String name, Instant madeAt, @Nullable Instant signedAt) {}
 
   /** A request just made; the code is told once, and only its hash is kept. */
-  record Fresh(String person, String name, String code) {}
+  record FreshSigner(String person, String name, String code) {}
 
   /** Prepares a request; a second one for the same person puts a new code in place of the old. */
   @Transactional
-  public Fresh make(UUID application, String person, String name) {
+  public FreshSigner make(UUID application, String person, String name) {
     if (name.isBlank()) {
       throw Problem.wrong("Somebody without a name can't be asked to sign.");
     }
@@ -64,18 +64,18 @@ class SigningRequests {
         .param("now", Timestamp.from(clock.instant()))
         .update();
     audit.record("signature asked for", application.toString(), person);
-    return new Fresh(person, name, code);
+    return new FreshSigner(person, name, code);
   }
 
   @Transactional(readOnly = true)
-  public List<Asked> of(UUID application) {
+  public List<AskedSigner> of(UUID application) {
     return database
         .sql("""
             select person_id, person_name, made_at, signed_at from signing_request
             where application_id = :application order by made_at
             """)
         .param("application", application)
-        .query((row, n) -> new Asked(
+        .query((row, n) -> new AskedSigner(
             row.getString(1),
             row.getString(2),
             row.getTimestamp(3).toInstant(),
@@ -85,7 +85,7 @@ class SigningRequests {
 
   /** Those who were asked and have not signed. */
   @Transactional(propagation = Propagation.MANDATORY)
-  public List<Asked> open(UUID application) {
+  public List<AskedSigner> open(UUID application) {
     return of(application).stream().filter(asked -> asked.signedAt() == null).toList();
   }
 }

@@ -57,7 +57,7 @@ class TakingController {
 
   @PostMapping("/api/applications/{id}/registers")
   @PreAuthorize(May.TAKE_APPLICATIONS)
-  Prefilling.Asked registers(@PathVariable UUID id) {
+  Prefilling.AskedRegisters registers(@PathVariable UUID id) {
     return prefilling.ask(id);
   }
 
@@ -93,13 +93,13 @@ class TakingController {
 
   @GetMapping("/api/applications/{id}/signing-requests")
   @PreAuthorize(May.SEE_CLAIMS)
-  List<SigningRequests.Asked> signers(@PathVariable UUID id) {
+  List<SigningRequests.AskedSigner> signers(@PathVariable UUID id) {
     return signing.of(id);
   }
 
   @PostMapping("/api/applications/{id}/signing-requests")
   @PreAuthorize(May.TAKE_APPLICATIONS)
-  SigningRequests.Fresh askToSign(@PathVariable UUID id, @RequestBody Signer signer) {
+  SigningRequests.FreshSigner askToSign(@PathVariable UUID id, @RequestBody Signer signer) {
     applications.view(id);
     return signing.make(id, signer.person(), signer.name());
   }

@@ -7,7 +7,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class PageController {
 
-  @GetMapping({"/", "/sign-in", "/applications/{id}", "/claims/{number}"})
+  @GetMapping({"/", "/sign-in", "/applications/{id}", "/claims/{number}", "/quick-check/{service}"})
   String page() {
     return "forward:/index.html";
   }

@@ -1,7 +1,9 @@
 package civitane.app.screening;
 
 import civitane.app.problems.Problem;
+import civitane.core.facts.Answers;
 import civitane.core.facts.Packet;
+import civitane.core.facts.Request;
 import civitane.core.rules.Entitlement;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Outcome;
@@ -10,6 +12,7 @@ import civitane.packet.Fault;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -81,7 +84,7 @@ class QuickChecks {
     if (packet == null) {
       return new Look("open", List.of(), Map.of(), List.of(), lenient.faults(), tree);
     }
-    var result = screenings.results(packet, Mode.SCREEN).get(0);
+    var result = screenings.results(presumed(service, packet), Mode.SCREEN).get(0);
     var shown = service.quickCheck().shown(result);
     var view = ResultView.of(result);
     var verdict = result.outcome() == Entitlement.NOT_ENTITLED
@@ -94,6 +97,16 @@ class QuickChecks {
         result.outcome() == Entitlement.NOT_ENTITLED ? List.of() : view.working(),
         lenient.faults(),
         tree);
+  }
+
+  /** The same with what follows from the household alone, where nothing else was told. */
+  private static Packet presumed(civitane.core.rules.Service service, Packet packet) {
+    var answers = new LinkedHashMap<String, Object>();
+    var presumed = service.presumed(packet);
+    presumed.keys().forEach(key -> answers.put(key, presumed.value(key)));
+    var told = packet.requests().get(0).answers();
+    told.keys().forEach(key -> answers.put(key, told.value(key)));
+    return packet.withRequests(List.of(new Request(service.word(), new Answers(answers))));
   }
 
   private ObjectNode packet(String service, Told told) {

@@ -1,25 +1,29 @@
 import { useTranslation } from "react-i18next";
 import type { QuestionView } from "../api/client";
-import { spoken } from "../i18n/words";
+import { Choice, YesNo } from "../application/Choice";
+import { Field, goOn, place } from "../application/Field";
+import { at } from "../application/packet";
+import { dateWords, readDate, readMonth, readNumber } from "../application/typing";
+import type { DraftHandle } from "../application/useDraft";
+import { asked, spoken } from "../i18n/words";
 import { money } from "../parts/format";
-import { Choice, YesNo } from "./Choice";
-import { Field, goOn, place } from "./Field";
-import { at } from "./packet";
-import { dateWords, readDate, readMonth, readNumber } from "./typing";
-import type { DraftHandle } from "./useDraft";
+import { aid, type Matter } from "./matter";
 
 interface Props {
   handle: DraftHandle;
   question: QuestionView;
   pointer: string;
-  today: string;
+  /** The keys on the way to the question, with dots between. */
+  path: string;
+  matter: Matter;
   /** Among others in one row. */
   narrow?: boolean;
 }
 
 /** A question as the core declares it, drawn by its kind. */
-export function QuestionField({ handle, question, pointer, today, narrow }: Props) {
-  const label = capital(spoken(question.key));
+export function QuestionField({ handle, question, pointer, path, matter, narrow }: Props) {
+  const today = matter.today;
+  const label = asked(matter.service, path);
   const value = at(handle.draft.packet, pointer);
   const people = handle.draft.packet.household.people;
   const named = (id: string) => people.find((person) => person.id === id)?.givenName || id;
@@ -105,14 +109,10 @@ export function QuestionField({ handle, question, pointer, today, narrow }: Prop
         </span>
       );
     case "moneyByQuarter":
-      return <Quarters handle={handle} pointer={pointer} today={today} />;
+      return <Quarters handle={handle} pointer={pointer} matter={matter} />;
     default:
       return null;
   }
-}
-
-export function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 function whole(text: string): number | undefined {
@@ -195,15 +195,17 @@ function ListOfWords(props: {
   );
 }
 
-/** Earnings by calendar quarter, the last five completed ones. */
-function Quarters({ handle, pointer, today }: { handle: DraftHandle; pointer: string; today: string }) {
+/** Earnings by calendar quarter: those of the base period, else the last five completed ones. */
+function Quarters({ handle, pointer, matter }: { handle: DraftHandle; pointer: string; matter: Matter }) {
   const { t } = useTranslation();
-  const now = Number(today.slice(0, 4)) * 4 + Math.floor((Number(today.slice(5, 7)) - 1) / 3);
-  const quarters = [5, 4, 3, 2, 1].map((back) => now - back);
+  const base = aid<Record<string, number>>(handle, matter, "basePeriod");
+  const now = Number(matter.today.slice(0, 4)) * 4 + Math.floor((Number(matter.today.slice(5, 7)) - 1) / 3);
+  const keys = base
+    ? Object.keys(base)
+    : [5, 4, 3, 2, 1].map((back) => `${Math.floor((now - back) / 4)}Q${((now - back) % 4) + 1}`);
   return (
     <span className="flex gap-2 flex-wrap">
-      {quarters.map((quarter) => {
-        const key = `${Math.floor(quarter / 4)}Q${(quarter % 4) + 1}`;
+      {keys.map((key) => {
         const value = at(handle.draft.packet, `${pointer}/${key}`);
         return (
           <label key={key} className="flex flex-col">

@@ -1,0 +1,107 @@
+import { useTranslation } from "react-i18next";
+import { dateWords, readDate } from "./typing";
+import type { DraftHandle } from "./useDraft";
+
+const ACTING = ["self", "guardian", "representative", "organisation"];
+
+/** Who acts for the household, and who else may speak for it. */
+export function Acting({ handle }: { handle: DraftHandle }) {
+  const { t } = useTranslation();
+  const taking = handle.draft.taking;
+  const acts = taking.actsAs ?? "self";
+  const permissions = taking.permissions ?? [];
+  return (
+    <div>
+      <h2 className="head">{t("acting.title")}</h2>
+      <div className="flex flex-wrap gap-5 items-end">
+        <label className="flex flex-col gap-0.5">
+          <span className="soft small">{t("acting.who")}</span>
+          <select
+            id="acts-as"
+            className="select w-52"
+            value={acts}
+            onChange={(event) => handle.take((old) => ({ ...old, actsAs: event.target.value }))}
+          >
+            {ACTING.map((one) => (
+              <option key={one} value={one}>
+                {t(`acting.${one}`)}
+              </option>
+            ))}
+          </select>
+        </label>
+        {acts !== "self" && (
+          <>
+            <label className="flex flex-col gap-0.5">
+              <span className="soft small">{t("acting.name")}</span>
+              <input
+                className="input case w-60"
+                value={taking.actor?.name ?? ""}
+                onChange={(event) =>
+                  handle.take((old) => ({ ...old, actor: { ...old.actor, name: event.target.value } }))
+                }
+              />
+            </label>
+            <label className="flex items-center gap-2 min-h-9">
+              <input
+                type="checkbox"
+                className="checkbox checkbox-sm"
+                checked={taking.declared ?? false}
+                onChange={(event) => handle.take((old) => ({ ...old, declared: event.target.checked }))}
+              />
+              {t(`acting.declares.${acts}`)}
+            </label>
+          </>
+        )}
+      </div>
+      <ul className="mt-2">
+        {permissions.map((permission, i) => (
+          <li key={i} className="flex gap-4 items-end mb-1">
+            <label className="flex flex-col gap-0.5">
+              <span className="soft small">{t("acting.maySpeak")}</span>
+              <input
+                className="input case w-60"
+                value={permission.name}
+                onChange={(event) => change(handle, i, { name: event.target.value })}
+              />
+            </label>
+            <label className="flex flex-col gap-0.5">
+              <span className="soft small">{t("acting.until")}</span>
+              <input
+                className="input case w-40"
+                defaultValue={dateWords(permission.until)}
+                placeholder="30 6 27"
+                onBlur={(event) =>
+                  change(handle, i, { until: readDate(event.target.value, "2099-01-01", true) })
+                }
+              />
+            </label>
+            <button
+              type="button"
+              className="soft cursor-pointer pb-2"
+              aria-label={t("app.remove", { what: permission.name || String(i + 1) })}
+              onClick={() =>
+                handle.take((old) => ({ ...old, permissions: permissions.filter((_, j) => j !== i) }))
+              }
+            >
+              ×
+            </button>
+          </li>
+        ))}
+      </ul>
+      <button
+        type="button"
+        className="plain-link small mt-2"
+        onClick={() => handle.take((old) => ({ ...old, permissions: [...permissions, { name: "" }] }))}
+      >
+        {t("acting.addPermission")}
+      </button>
+    </div>
+  );
+}
+
+function change(handle: DraftHandle, index: number, part: object) {
+  handle.take((old) => ({
+    ...old,
+    permissions: (old.permissions ?? []).map((one, i) => (i === index ? { ...one, ...part } : one)),
+  }));
+}

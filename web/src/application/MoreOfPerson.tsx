@@ -1,0 +1,81 @@
+import { useTranslation } from "react-i18next";
+import { AskedText, YesNo } from "./Choice";
+import { Field } from "./Field";
+import type { Person } from "./packet";
+import type { DraftHandle } from "./useDraft";
+
+interface Props {
+  handle: DraftHandle;
+  person: Person;
+  index: number;
+}
+
+/** What is asked of few: other names, another script, nights elsewhere, money kept apart, a disability. */
+export function MoreOfPerson({ handle, person, index }: Props) {
+  const { t } = useTranslation();
+  const at = `/household/people/${index}`;
+  const other = (person.otherNames as { name?: string }[] | undefined)?.[0]?.name ?? "";
+  const set =
+    other !== "" ||
+    person.nameInScript !== undefined ||
+    person.disabled !== undefined ||
+    person.sharesMoney !== undefined ||
+    person.nightsHere !== undefined;
+  const kin = ["parent", "sibling", "relative"].includes(person.role ?? "");
+  return (
+    <details open={set} className="pl-1.5 border-b border-base-300">
+      <summary className="small soft cursor-pointer py-0.5" tabIndex={-1}>
+        {t("app.more", { name: person.givenName || t("app.person") })}
+      </summary>
+      <div className="flex flex-wrap gap-4 items-end pb-2 pt-1">
+        <div className="flex flex-col gap-0.5">
+          <span className="soft small">{t("app.formerName")}</span>
+          <Field
+            handle={handle}
+            pointer={`${at}/otherNames/0/name`}
+            label={`${t("app.formerName")} ${index + 1}`}
+            shown={other}
+            read={(text) => text}
+            put={(value) => handle.set(`${at}/otherNames`, [{ kind: "former", name: value }])}
+            clear={() => handle.set(`${at}/otherNames`, undefined)}
+            className="w-56"
+          />
+        </div>
+        <AskedText
+          handle={handle}
+          pointer={`${at}/nameInScript`}
+          label={t("app.inScript")}
+          className="w-48"
+        />
+        <div className="flex flex-col gap-0.5">
+          <span className="soft small">{t("app.nightsHere")}</span>
+          <Field
+            handle={handle}
+            pointer={`${at}/nightsHere`}
+            label={`${t("app.nightsHere")} ${index + 1}`}
+            shown={person.nightsHere === undefined ? "" : String(person.nightsHere)}
+            read={(text) => (/^\d{1,2}$/.test(text.trim()) && Number(text) <= 14 ? Number(text) : undefined)}
+            expected="0 … 14"
+            placeholder="14"
+            className="w-20"
+            right
+          />
+        </div>
+        <div className="flex flex-col gap-0.5">
+          <span className="soft small">{t("app.disabled")}</span>
+          <YesNo handle={handle} pointer={`${at}/disabled`} label={`${t("app.disabled")} ${index + 1}`} />
+        </div>
+        {kin && (
+          <div className="flex flex-col gap-0.5">
+            <span className="soft small">{t("app.sharesMoney")}</span>
+            <YesNo
+              handle={handle}
+              pointer={`${at}/sharesMoney`}
+              label={`${t("app.sharesMoney")} ${index + 1}`}
+            />
+          </div>
+        )}
+      </div>
+    </details>
+  );
+}

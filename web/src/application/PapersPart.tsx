@@ -1,0 +1,47 @@
+import { useTranslation } from "react-i18next";
+import type { Schemas } from "../api/client";
+import { mustShow, spoken } from "../i18n/words";
+import { FormsOut } from "./FormsOut";
+import { nameIn } from "./names";
+import type { DraftHandle } from "./useDraft";
+
+interface Props {
+  handle: DraftHandle;
+  id: string;
+  offers: Schemas["Offer"][];
+}
+
+/** The papers that will be wanted, with what each must show, and the forms others fill in. */
+export function PapersPart({ handle, id, offers }: Props) {
+  const { t } = useTranslation();
+  const wants = handle.margin?.wants ?? [];
+  const title = (service: string) => offers.find((offer) => offer.service === service)?.title ?? service;
+  return (
+    <section className="flex flex-col gap-7 max-w-4xl">
+      <div>
+        <h2 className="head">
+          <span>{t("papers.wanted")}</span>
+          <span>{wants.length || ""}</span>
+        </h2>
+        {wants.length === 0 && <p className="soft">{t("papers.none")}</p>}
+        <ul>
+          {wants.map((want) => (
+            <li
+              key={`${want.kind}${want.of}`}
+              className="grid grid-cols-[15rem_1fr_12rem] gap-4 border-b border-base-300 py-1.5"
+            >
+              <span>
+                <span className="case">{spoken(want.kind)}</span>
+                {want.of && <span className="soft">, {nameIn(handle.draft.packet, want.of)}</span>}
+              </span>
+              <span>{mustShow(want.kind)}</span>
+              <span className="soft small text-right">{want.services.map(title).join(", ")}</span>
+            </li>
+          ))}
+        </ul>
+        <p className="soft small mt-2">{t("papers.note")}</p>
+      </div>
+      <FormsOut handle={handle} id={id} />
+    </section>
+  );
+}

@@ -1,0 +1,56 @@
+import { useTranslation } from "react-i18next";
+import { yearsOld } from "../parts/format";
+import { AskedText, YesNo } from "./Choice";
+import type { DraftHandle } from "./useDraft";
+
+const ADULT = 18;
+const WAYS = ["mayCall", "mayText", "mayWrite"] as const;
+
+/** How each adult may be reached, and which ways are safe: every later letter and message goes by it. */
+export function ReachPart({ handle, today }: { handle: DraftHandle; today: string }) {
+  const { t } = useTranslation();
+  const people = handle.draft.packet.household.people;
+  return (
+    <section className="flex flex-col gap-6">
+      <p className="soft max-w-2xl">{t("app.safeNote")}</p>
+      {people.map((person, i) => {
+        const grown = !person.birthDate || yearsOld(person.birthDate, today) >= ADULT;
+        if (!grown && person.role !== "applicant") return null;
+        const contact = `/household/people/${i}/contact`;
+        return (
+          <div key={person.id}>
+            <h2 className="head">
+              <span className="case text-base-content text-lg">{person.givenName || t("app.person")}</span>
+            </h2>
+            <div className="flex flex-wrap gap-4 items-end">
+              <AskedText
+                handle={handle}
+                pointer={`${contact}/phone`}
+                label={t("app.phone")}
+                className="w-44"
+              />
+              <AskedText
+                handle={handle}
+                pointer={`${contact}/email`}
+                label={t("app.email")}
+                className="w-64"
+              />
+              <AskedText
+                handle={handle}
+                pointer={`${contact}/bestTime`}
+                label={t("app.bestTime")}
+                className="w-40"
+              />
+              {WAYS.map((key) => (
+                <div key={key} className="flex flex-col gap-0.5">
+                  <span className="soft small">{t(`app.${key}`)}</span>
+                  <YesNo handle={handle} pointer={`${contact}/${key}`} label={t(`app.${key}`)} />
+                </div>
+              ))}
+            </div>
+          </div>
+        );
+      })}
+    </section>
+  );
+}

@@ -1,0 +1,85 @@
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import { api, done, type Schemas } from "../api/client";
+import { useTrying } from "../parts/useTrying";
+import { addMonths } from "./typing";
+import type { DraftHandle } from "./useDraft";
+
+/** For so many months somebody may be asked, unless the household says otherwise. */
+const MONTHS = 12;
+
+const RECEIVERS = ["registers", "employer", "lender", "landlord", "doctor", "school"];
+
+/** Whom the household allows to be asked, once for each receiver, with an end; and the registers asked first. */
+export function Registers({ handle, id, today }: { handle: DraftHandle; id: string; today: string }) {
+  const { t } = useTranslation();
+  const [answers, setAnswers] = useState<Schemas["RegisterAnswer"][]>([]);
+  const [attempt, refusal] = useTrying();
+  const household = handle.draft.packet.household;
+  const consents = household.consents ?? [];
+  const adults = household.people.filter(
+    (person) => person.role !== "child" && person.role !== "fosterChild",
+  );
+  const allowed = (to: string) => consents.some((consent) => consent.to === to);
+  const allow = (to: string, yes: boolean) =>
+    handle.set(
+      "/household/consents",
+      yes
+        ? [
+            ...consents,
+            ...adults.map((person) => ({
+              person: person.id,
+              to,
+              on: today,
+              until: addMonths(today, MONTHS),
+            })),
+          ]
+        : consents.filter((consent) => consent.to !== to),
+    );
+  const ask = () =>
+    attempt(async () => {
+      while (!(await handle.settle())) await new Promise((resolve) => setTimeout(resolve, 60));
+      const asked = await done(api.POST("/api/applications/{id}/registers", { params: { path: { id } } }));
+      setAnswers(asked.answers);
+      handle.adopt(asked.view);
+    });
+  return (
+    <div>
+      <h2 className="head">
+        <span>{t("registers.title")}</span>
+        <span>{t("registers.months", { count: MONTHS })}</span>
+      </h2>
+      <fieldset className="flex flex-wrap gap-x-6 gap-y-1">
+        <legend className="sr-only">{t("registers.title")}</legend>
+        {RECEIVERS.map((to) => (
+          <label key={to} className="inline-flex items-center gap-2 min-h-8">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-sm"
+              checked={allowed(to)}
+              onChange={(event) => allow(to, event.target.checked)}
+            />
+            {t(`registers.to.${to}`)}
+          </label>
+        ))}
+      </fieldset>
+      <p className="mt-2">
+        <button type="button" data-flow className="btn btn-sm" disabled={!allowed("registers")} onClick={ask}>
+          {t("registers.ask")}
+        </button>{" "}
+        <span className="small soft">{t("registers.hint")}</span>
+      </p>
+      <p role="alert" className="wrong">
+        {refusal}
+      </p>
+      <ul role="status" className="mt-1">
+        {answers.map((answer) => (
+          <li key={answer.register} className="grid grid-cols-[10rem_1fr]">
+            <span className="soft">{answer.register}</span>
+            <span className={answer.state === "silent" ? "wrong" : ""}>{answer.words}</span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

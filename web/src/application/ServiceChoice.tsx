@@ -1,0 +1,88 @@
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import type { Schemas } from "../api/client";
+import type { DraftHandle } from "./useDraft";
+
+interface Props {
+  handle: DraftHandle;
+  offers: Schemas["Offer"][];
+}
+
+/** What the household asks for: services are added and taken off at any moment. */
+export function ServiceChoice({ handle, offers }: Props) {
+  const { t } = useTranslation();
+  const requests = handle.draft.packet.requests;
+  const [choice, setChoice] = useState("");
+  const free = offers.filter((offer) => !requests.some((request) => request.service === offer.service));
+  return (
+    <form
+      className="flex items-center gap-3 mb-3 flex-wrap"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (choice) addService(handle, choice, offers);
+        setChoice("");
+      }}
+    >
+      <label htmlFor="add-service">{t("app.services")}</label>
+      <select
+        className="select w-64"
+        id="add-service"
+        value={choice}
+        onChange={(event) => setChoice(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") {
+            event.preventDefault();
+            event.currentTarget.form?.requestSubmit();
+          }
+        }}
+      >
+        <option value="">{t("app.addService")}</option>
+        {free.map((offer) => (
+          <option key={offer.service} value={offer.service}>
+            {offer.title}
+          </option>
+        ))}
+      </select>
+      <button type="submit" className="btn btn-sm" disabled={!choice}>
+        {t("app.add")}
+      </button>
+      {requests.map((request, i) => {
+        const title = offers.find((offer) => offer.service === request.service)?.title ?? request.service;
+        return (
+          <span key={request.service} className="border-b-2 border-primary">
+            <span className="case">{title}</span>{" "}
+            <button
+              type="button"
+              tabIndex={-1}
+              className="soft cursor-pointer"
+              aria-label={t("app.remove", { what: title })}
+              onClick={() =>
+                handle.set(
+                  "/requests",
+                  requests.filter((_, j) => j !== i),
+                )
+              }
+            >
+              ×
+            </button>
+          </span>
+        );
+      })}
+    </form>
+  );
+}
+
+/** A service begins with a row for each child where it asks about children. */
+function addService(handle: DraftHandle, service: string, offers: Schemas["Offer"][]) {
+  const people = handle.draft.packet.household.people;
+  const children = people.filter((person) => person.role !== "applicant" && person.role !== "spouse");
+  const asks = offers.find((offer) => offer.service === service)?.questions ?? [];
+  const answers: Record<string, unknown> = {};
+  if (asks.some((question) => question.key === "children")) {
+    answers.children = children.map((child) => ({ person: child.id }));
+  }
+  handle.change((draft) => ({
+    ...draft,
+    packet: { ...draft.packet, requests: [...draft.packet.requests, { service, answers }] },
+  }));
+}

@@ -1,0 +1,137 @@
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import { api, done, type Schemas } from "../api/client";
+import { useTrying } from "../parts/useTrying";
+import { Field } from "./Field";
+import type { Signature } from "./packet";
+import type { DraftHandle } from "./useDraft";
+
+const STATEMENTS = ["true", "changes", "share", "repay"];
+const METHODS = ["screen", "pen", "mark"];
+
+interface Props {
+  handle: DraftHandle;
+  id: string;
+  signer: Schemas["Signing"];
+  today: string;
+}
+
+/** An adult's statements, ticked one by one, and the signature: on screen, by pen, by mark with a witness, or later. */
+export function Signer({ handle, id, signer, today }: Props) {
+  const { t } = useTranslation();
+  const [code, setCode] = useState("");
+  const [attempt, refusal] = useTrying();
+  const signatures = handle.draft.packet.signatures;
+  const signature = signatures.find((one) => one.person === signer.person);
+  const index = signature ? signatures.indexOf(signature) : signatures.length;
+  const ticked = signature?.statements ?? [];
+  const sign = (change: Partial<Signature>) =>
+    handle.set(`/signatures/${index}`, {
+      person: signer.person,
+      on: today,
+      method: "screen",
+      statements: [],
+      ...signature,
+      ...change,
+    });
+  const later = () =>
+    attempt(async () => {
+      while (!(await handle.settle())) await new Promise((resolve) => setTimeout(resolve, 60));
+      const asked = await done(
+        api.POST("/api/applications/{id}/signing-requests", {
+          params: { path: { id } },
+          body: { person: signer.person, name: signer.name },
+        }),
+      );
+      setCode(asked.code);
+    });
+  const method = signature?.method ?? "screen";
+  return (
+    <fieldset>
+      <legend className="head w-full">
+        <span className="case text-base-content text-lg">{signer.name || t("app.person")}</span>
+        <span>
+          {signer.signed ? t("sign.signed") : signer.applies ? t("sign.needed") : t("sign.canLater")}
+        </span>
+      </legend>
+      {STATEMENTS.map((statement) => (
+        <label key={statement} className="flex items-center gap-3 min-h-8">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={ticked.includes(statement)}
+            onChange={(event) =>
+              sign({
+                statements: event.target.checked
+                  ? [...ticked, statement]
+                  : ticked.filter((one) => one !== statement),
+              })
+            }
+          />
+          {t(`sign.states.${statement}`)}
+        </label>
+      ))}
+      <div className="flex flex-wrap gap-4 items-end mt-2">
+        <label className="flex flex-col gap-0.5">
+          <span className="soft small">{t("sign.how")}</span>
+          <select
+            className="select w-44"
+            value={method}
+            onChange={(event) => sign({ method: event.target.value })}
+          >
+            {METHODS.map((one) => (
+              <option key={one} value={one}>
+                {t(`sign.${one}`)}
+              </option>
+            ))}
+          </select>
+        </label>
+        <div className="flex flex-col gap-0.5">
+          <span className="soft small">{t("sign.name", { name: signer.name })}</span>
+          <Field
+            handle={handle}
+            pointer={`/signatures/${index}/name`}
+            label={t("sign.as", { name: signer.name })}
+            shown={signature?.name ?? ""}
+            read={(text) => text}
+            put={(value) => sign({ name: String(value) })}
+            className="w-80 text-lg"
+          />
+        </div>
+        {method === "mark" && (
+          <div className="flex flex-col gap-0.5">
+            <span className="soft small">{t("sign.witness")}</span>
+            <Field
+              handle={handle}
+              pointer={`/signatures/${index}/witness`}
+              label={t("sign.witness")}
+              shown={signature?.witness ?? ""}
+              read={(text) => text}
+              put={(value) => sign({ witness: String(value) })}
+              className="w-56"
+            />
+          </div>
+        )}
+        {!signer.applies && !signer.signed && (
+          <button type="button" className="btn btn-sm mb-0.5" onClick={later}>
+            {t("sign.later")}
+          </button>
+        )}
+      </div>
+      {method === "pen" && <p className="small soft mt-1">{t("sign.penNote")}</p>}
+      {signer.words && (
+        <p role="status" className="wrong">
+          {signer.words}
+        </p>
+      )}
+      {code && (
+        <p role="status" className="mt-1">
+          {t("sign.code", { name: signer.name })} <span className="case text-xl tracking-widest">{code}</span>
+        </p>
+      )}
+      <p role="alert" className="wrong">
+        {refusal}
+      </p>
+    </fieldset>
+  );
+}

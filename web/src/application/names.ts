@@ -1,0 +1,14 @@
+import { spoken } from "../i18n/words";
+import type { Packet } from "./packet";
+
+/** What somebody, or whose income, is called by an id. */
+export function nameIn(packet: Packet, id: string): string {
+  const person = packet.household.people.find((one) => one.id === id);
+  if (person) return person.givenName || id;
+  const income = packet.household.incomes.find((one) => one.id === id);
+  return income
+    ? [nameIn(packet, income.person ?? ""), income.employer || spoken(income.kind ?? "")]
+        .filter(Boolean)
+        .join(", ")
+    : id;
+}

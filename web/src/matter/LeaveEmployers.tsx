@@ -1,0 +1,67 @@
+import { useTranslation } from "react-i18next";
+import { money } from "../parts/format";
+import { aid } from "./matter";
+import type { QuestionProps } from "./Questions";
+import { Rows } from "./Rows";
+
+/** What was earned by quarter, with the base period it is for, and the weeks of leave that are left. */
+export function LeaveEmployers(props: QuestionProps) {
+  const { t } = useTranslation();
+  const base = aid<Record<string, number>>(props.handle, props.matter, "basePeriod");
+  const leave = aid<{ weeks: number; used: number; pending: number; left: number }>(
+    props.handle,
+    props.matter,
+    "leave",
+  );
+  return (
+    <div>
+      {base && (
+        <p className="mb-2">
+          <span className="soft">{t("leave.base")}</span>{" "}
+          {Object.entries(base).map(([quarter, earned]) => (
+            <span key={quarter} className="mr-4 whitespace-nowrap">
+              <span className="soft small">{quarter}</span> <span className="case">{money(earned)}</span>
+            </span>
+          ))}
+        </p>
+      )}
+      <Rows {...props} />
+      {leave && <Balance {...leave} />}
+    </div>
+  );
+}
+
+/** Weeks of leave as a strip: used solid, asked for elsewhere hollow, left thin. */
+function Balance({
+  weeks,
+  used,
+  pending,
+  left,
+}: {
+  weeks: number;
+  used: number;
+  pending: number;
+  left: number;
+}) {
+  const { t } = useTranslation();
+  const width = 320;
+  const x = (some: number) => (some / Math.max(weeks, used + pending, 1)) * width;
+  return (
+    <figure className="mt-3">
+      <svg width={width} height="14" aria-hidden="true" className="block">
+        <line x1="0" x2={width} y1="7" y2="7" stroke="var(--color-base-300)" strokeWidth="2" />
+        <rect x="0" y="3" width={x(used)} height="8" fill="currentColor" />
+        <rect
+          x={x(used)}
+          y="3.75"
+          width={Math.max(0, x(pending) - 1)}
+          height="6.5"
+          fill="none"
+          stroke="currentColor"
+          strokeWidth="1.5"
+        />
+      </svg>
+      <figcaption className="small">{t("leave.balance", { weeks, used, pending, left })}</figcaption>
+    </figure>
+  );
+}

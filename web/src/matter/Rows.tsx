@@ -1,0 +1,64 @@
+import { useTranslation } from "react-i18next";
+import { at, withValue } from "../application/packet";
+import { applies } from "../application/taking";
+import { asked } from "../i18n/words";
+import { QuestionField } from "./QuestionField";
+import type { QuestionProps } from "./Questions";
+
+/** A list of groups, one row each. */
+export function Rows({ handle, question, pointer, path, matter }: QuestionProps) {
+  const { t } = useTranslation();
+  const rows = (at(handle.draft.packet, pointer) as unknown[] | undefined) ?? [];
+  return (
+    <div>
+      {rows.map((_, i) => (
+        <div
+          key={i}
+          className="flex flex-wrap gap-x-4 gap-y-1 items-end border-b border-base-300 pb-1.5 mb-1.5"
+        >
+          {question.parts
+            .filter((part) => applies(handle.draft, part, `${pointer}/${i}`))
+            .map((part) => (
+              <div key={part.key} className="flex flex-col">
+                <span className="soft small">{asked(matter.service, `${path}.${part.key}`)}</span>
+                <QuestionField
+                  narrow
+                  {...{ handle, matter }}
+                  question={part}
+                  path={`${path}.${part.key}`}
+                  pointer={`${pointer}/${i}/${part.key}`}
+                />
+              </div>
+            ))}
+          <button
+            type="button"
+            tabIndex={-1}
+            className="soft cursor-pointer pb-2"
+            aria-label={t("app.remove", { what: `${asked(matter.service, path)} ${i + 1}` })}
+            onClick={() =>
+              handle.set(
+                pointer,
+                rows.filter((__, j) => j !== i),
+              )
+            }
+          >
+            ×
+          </button>
+        </div>
+      ))}
+      <button
+        type="button"
+        data-flow
+        className="btn btn-xs"
+        onClick={() =>
+          handle.change((draft) => ({
+            ...draft,
+            packet: withValue(draft.packet, `${pointer}/${rows.length}`, {}),
+          }))
+        }
+      >
+        {t("app.add")}
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,28 @@
+import type { ComponentType } from "react";
+import { ArrearsByMonth } from "./ArrearsByMonth";
+import { Debts } from "./Debts";
+import { HomelessStrip } from "./HomelessStrip";
+import { Instalments } from "./Instalments";
+import { LeaveEmployers } from "./LeaveEmployers";
+import { ListChoice } from "./ListChoice";
+import { MissedMonths } from "./MissedMonths";
+import { NearbySales } from "./NearbySales";
+import { ParcelChoice } from "./ParcelChoice";
+import type { QuestionProps } from "./Questions";
+
+/** The few questions that earn a part of their own; all others are drawn by their kind. */
+const EARNED: Record<string, ComponentType<QuestionProps>> = {
+  "rentRelief arrears": ArrearsByMonth,
+  "homePaymentRelief missedMonths": MissedMonths,
+  "paidLeave employers": LeaveEmployers,
+  "housingList lists": ListChoice,
+  "housingList homelessTimes": HomelessStrip,
+  "valueReview parcel": ParcelChoice,
+  "valueReview sales": NearbySales,
+  "paymentArrangement debts": Debts,
+  "paymentArrangement firstDueOn": Instalments,
+};
+
+export function earned(service: string, path: string): ComponentType<QuestionProps> | undefined {
+  return EARNED[`${service} ${path}`];
+}

@@ -1,0 +1,15 @@
+import type { DraftHandle } from "../application/useDraft";
+
+/** The service whose questions are asked, in which application, on which day. */
+export interface Matter {
+  service: string;
+  /** The application; empty while nothing is kept. */
+  id: string;
+  today: string;
+}
+
+/** What the rules work out on the way to help whoever asks. */
+export function aid<T>(handle: DraftHandle, matter: Matter, name: string): T | undefined {
+  const result = handle.margin?.results.find((one) => one.service === matter.service);
+  return result?.aids[name] as T | undefined;
+}
