@@ -7,6 +7,7 @@ import { KeyStrip } from "../parts/Keys";
 import { Margin, namesOf } from "../parts/Margin";
 import { BeginPart } from "./BeginPart";
 import { Conflict } from "./Conflict";
+import { withChildren } from "./children";
 import { place, placeInFocus } from "./Field";
 import { gaps } from "./gaps";
 import { HomePart } from "./HomePart";
@@ -53,6 +54,10 @@ export function DraftScreen({ view, offers, today }: Props) {
   }, [here, jump]);
 
   const goPart = (to: Part) => {
+    const asked = serviceOf(to);
+    if (asked && withChildren(draft, asked, offers) !== draft) {
+      handle.change((old) => withChildren(old, asked, offers));
+    }
     setPart(to);
     setJump({ part: to, to: "" });
   };
@@ -60,6 +65,14 @@ export function DraftScreen({ view, offers, today }: Props) {
     const to = partOf(pointer, draft);
     setPart(to);
     setJump({ part: to, to: pointer });
+  };
+  const newPerson = () => {
+    setJump({ part: here, to: `/household/people/${draft.packet.household.people.length}/givenName` });
+    addPerson(handle);
+  };
+  const newIncome = () => {
+    setJump({ part: here, to: `/household/incomes/${draft.packet.household.incomes.length}/person` });
+    addIncome(handle);
   };
   const step = (by: number) =>
     goPart(parts[Math.max(0, Math.min(parts.length - 1, parts.indexOf(here) + by))]);
@@ -99,8 +112,8 @@ export function DraftScreen({ view, offers, today }: Props) {
     { key: "Alt+ArrowDown", says: t("keys.nextPart"), act: () => step(1), quiet: true },
     { key: "Alt+ArrowUp", says: t("keys.lastPart"), act: () => step(-1), quiet: true },
     { key: "F2", says: t("keys.confirm"), act: confirmHere },
-    ...(here === "who" ? [{ key: "Alt+P", says: t("keys.person"), act: () => addPerson(handle) }] : []),
-    ...(here === "money" ? [{ key: "Alt+M", says: t("keys.income"), act: () => addIncome(handle) }] : []),
+    ...(here === "who" ? [{ key: "Alt+P", says: t("keys.person"), act: newPerson }] : []),
+    ...(here === "money" ? [{ key: "Alt+M", says: t("keys.income"), act: newIncome }] : []),
     ...(here === "sign"
       ? [{ key: "Alt+L", says: t("keys.lodge"), act: () => document.getElementById("lodge")?.click() }]
       : []),
@@ -132,8 +145,8 @@ export function DraftScreen({ view, offers, today }: Props) {
           </h1>
           {handle.saving === "conflict" && <Conflict handle={handle} />}
           {here === "begin" && <BeginPart handle={handle} id={view.id} offers={offers} today={today} />}
-          {here === "who" && <WhoPart handle={handle} today={today} />}
-          {here === "money" && <MoneyPart handle={handle} today={today} />}
+          {here === "who" && <WhoPart handle={handle} today={today} onAdd={newPerson} />}
+          {here === "money" && <MoneyPart handle={handle} today={today} onAdd={newIncome} />}
           {here === "home" && <HomePart handle={handle} />}
           {here === "reach" && <ReachPart handle={handle} today={today} />}
           {service && (
@@ -141,7 +154,9 @@ export function DraftScreen({ view, offers, today }: Props) {
           )}
           {here === "papers" && <PapersPart handle={handle} id={view.id} offers={offers} />}
           {here === "voluntary" && <VoluntaryPart handle={handle} />}
-          {here === "read" && <ReadPart handle={handle} open={open} today={today} onGoTo={goTo} />}
+          {here === "read" && (
+            <ReadPart handle={handle} open={open} today={today} offers={offers} onGoTo={goTo} />
+          )}
           {here === "sign" && (
             <SignPart
               handle={handle}

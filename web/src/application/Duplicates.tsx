@@ -47,8 +47,8 @@ function Beside({ handle, one }: { handle: DraftHandle; one: Schemas["Duplicate"
         <tbody>
           {one.people.map((pair) => (
             <tr key={pair.here + pair.there} className="align-top">
-              <td className="case pr-4">{pair.here}</td>
-              <td className="case pr-4">{pair.there}</td>
+              <td className="case pr-6 whitespace-nowrap">{pair.here}</td>
+              <td className="case pr-6 whitespace-nowrap">{pair.there}</td>
               <td className="soft small">{pair.reasons.join(", ")}</td>
             </tr>
           ))}

@@ -69,7 +69,7 @@ export function FormsOut({ handle, id }: { handle: DraftHandle; id: string }) {
       >
         <label className="flex flex-col gap-0.5">
           <span className="soft small">{t("formsOut.which")}</span>
-          <select className="select w-52" value={kind} onChange={(event) => setKind(event.target.value)}>
+          <select className="select w-48" value={kind} onChange={(event) => setKind(event.target.value)}>
             {KINDS.map((one) => (
               <option key={one} value={one}>
                 {t(`formsOut.${one}`)}
@@ -79,7 +79,7 @@ export function FormsOut({ handle, id }: { handle: DraftHandle; id: string }) {
         </label>
         <label className="flex flex-col gap-0.5">
           <span className="soft small">{t("formsOut.whom")}</span>
-          <select className="select w-40" value={person} onChange={(event) => setPerson(event.target.value)}>
+          <select className="select w-36" value={person} onChange={(event) => setPerson(event.target.value)}>
             {handle.draft.packet.household.people.map((one) => (
               <option key={one.id} value={one.id}>
                 {one.givenName || one.id}
@@ -89,7 +89,7 @@ export function FormsOut({ handle, id }: { handle: DraftHandle; id: string }) {
         </label>
         <label className="flex flex-col gap-0.5">
           <span className="soft small">{t("formsOut.to")}</span>
-          <input className="input case w-64" value={to} onChange={(event) => setTo(event.target.value)} />
+          <input className="input case w-52" value={to} onChange={(event) => setTo(event.target.value)} />
         </label>
         <button type="submit" className="btn btn-sm" disabled={!to.trim()}>
           {t("formsOut.make")}

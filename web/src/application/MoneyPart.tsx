@@ -21,7 +21,15 @@ const ASSETS = [
 ];
 
 /** Money in, money out and what is owned: one row a source. */
-export function MoneyPart({ handle, today }: { handle: DraftHandle; today: string }) {
+export function MoneyPart({
+  handle,
+  today,
+  onAdd,
+}: {
+  handle: DraftHandle;
+  today: string;
+  onAdd: () => void;
+}) {
   const { t } = useTranslation();
   const household = handle.draft.packet.household;
   const names = new Map(household.people.map((person) => [person.id, person.givenName || person.id]));
@@ -44,7 +52,7 @@ export function MoneyPart({ handle, today }: { handle: DraftHandle; today: strin
           <IncomeRow key={income.id} handle={handle} income={income} index={i} ids={ids} named={named} />
         ))}
         <div className="flex gap-4 mt-3 flex-wrap items-center">
-          <button type="button" data-flow className="btn btn-sm" onClick={() => addIncome(handle)}>
+          <button type="button" data-flow className="btn btn-sm" onClick={onAdd}>
             {t("app.addIncome")} <kbd className="key">Alt M</kbd>
           </button>
         </div>

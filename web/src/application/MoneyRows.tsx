@@ -124,7 +124,7 @@ export function IncomeRow({ handle, income, index, ids, named }: RowProps & { in
         </p>
       )}
       {papersOf(handle, income.id).map((kind) => (
-        <p key={kind} className="small soft pl-1.5 pb-1">
+        <p key={kind} className="small soft pl-1.5 py-1">
           {t("app.paperFor", { paper: spoken(kind) })} <span>{mustShow(kind)}</span>
         </p>
       ))}

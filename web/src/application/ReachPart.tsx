@@ -41,6 +41,7 @@ export function ReachPart({ handle, today }: { handle: DraftHandle; today: strin
                 label={t("app.bestTime")}
                 className="w-40"
               />
+              <div className="basis-full" />
               {WAYS.map((key) => (
                 <div key={key} className="flex flex-col gap-0.5">
                   <span className="soft small">{t(`app.${key}`)}</span>

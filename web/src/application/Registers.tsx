@@ -72,14 +72,16 @@ export function Registers({ handle, id, today }: { handle: DraftHandle; id: stri
       <p role="alert" className="wrong">
         {refusal}
       </p>
-      <ul role="status" className="mt-1">
-        {answers.map((answer) => (
-          <li key={answer.register} className="grid grid-cols-[10rem_1fr]">
-            <span className="soft">{answer.register}</span>
-            <span className={answer.state === "silent" ? "wrong" : ""}>{answer.words}</span>
-          </li>
-        ))}
-      </ul>
+      <div role="status">
+        <ul className="mt-1">
+          {answers.map((answer) => (
+            <li key={answer.register} className="grid grid-cols-[10rem_1fr]">
+              <span className="soft">{answer.register}</span>
+              <span className={answer.state === "silent" ? "wrong" : ""}>{answer.words}</span>
+            </li>
+          ))}
+        </ul>
+      </div>
     </div>
   );
 }

@@ -19,14 +19,16 @@ export function ServiceChoice({ handle, offers }: Props) {
       className="flex items-center gap-3 mb-3 flex-wrap"
       onSubmit={(event) => {
         event.preventDefault();
-        if (choice) addService(handle, choice, offers);
+        if (choice) handle.set(`/requests/${requests.length}`, { service: choice, answers: {} });
         setChoice("");
+        requestAnimationFrame(() => document.getElementById("add-service")?.focus());
       }}
     >
       <label htmlFor="add-service">{t("app.services")}</label>
       <select
         className="select w-64"
         id="add-service"
+        key={requests.length}
         value={choice}
         onChange={(event) => setChoice(event.target.value)}
         onKeyDown={(event) => {
@@ -70,19 +72,4 @@ export function ServiceChoice({ handle, offers }: Props) {
       })}
     </form>
   );
-}
-
-/** A service begins with a row for each child where it asks about children. */
-function addService(handle: DraftHandle, service: string, offers: Schemas["Offer"][]) {
-  const people = handle.draft.packet.household.people;
-  const children = people.filter((person) => person.role !== "applicant" && person.role !== "spouse");
-  const asks = offers.find((offer) => offer.service === service)?.questions ?? [];
-  const answers: Record<string, unknown> = {};
-  if (asks.some((question) => question.key === "children")) {
-    answers.children = children.map((child) => ({ person: child.id }));
-  }
-  handle.change((draft) => ({
-    ...draft,
-    packet: { ...draft.packet, requests: [...draft.packet.requests, { service, answers }] },
-  }));
 }

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
 import { useTrying } from "../parts/useTrying";
-import { Field } from "./Field";
+import { Field, goOn } from "./Field";
 import type { Signature } from "./packet";
 import type { DraftHandle } from "./useDraft";
 
@@ -60,6 +60,7 @@ export function Signer({ handle, id, signer, today }: Props) {
             type="checkbox"
             className="checkbox checkbox-sm"
             checked={ticked.includes(statement)}
+            onKeyDown={goOn}
             onChange={(event) =>
               sign({
                 statements: event.target.checked
@@ -77,6 +78,7 @@ export function Signer({ handle, id, signer, today }: Props) {
           <select
             className="select w-44"
             value={method}
+            onKeyDown={goOn}
             onChange={(event) => sign({ method: event.target.value })}
           >
             {METHODS.map((one) => (

@@ -20,10 +20,10 @@ const ROLES = [
   "residentCarer",
   "lodger",
 ];
-const COLUMNS = "grid-cols-[1.1fr_1.2fr_1.15fr_10rem_4.4rem_1.3fr_1.6rem]";
+const COLUMNS = "grid-cols-[1.1fr_1.2fr_1.15fr_9rem_5.6rem_1.3fr_1.6rem]";
 
 /** Everyone of the home, one row each. */
-export function WhoPart({ handle, today }: { handle: DraftHandle; today: string }) {
+export function WhoPart({ handle, today, onAdd }: { handle: DraftHandle; today: string; onAdd: () => void }) {
   const { t } = useTranslation();
   const people = handle.draft.packet.household.people;
   return (
@@ -45,7 +45,7 @@ export function WhoPart({ handle, today }: { handle: DraftHandle; today: string 
         </div>
       ))}
       <div className="flex items-center gap-6 mt-3">
-        <button type="button" data-flow className="btn btn-sm" onClick={() => addPerson(handle)}>
+        <button type="button" data-flow className="btn btn-sm" onClick={onAdd}>
           {t("app.addPerson")} <kbd className="key">Alt P</kbd>
         </button>
         <label className="flex items-center gap-2">

@@ -1,5 +1,6 @@
 import { useTranslation } from "react-i18next";
 import type { QuestionView } from "../api/client";
+import { place } from "../application/Field";
 import { at } from "../application/packet";
 import { applies } from "../application/taking";
 import type { DraftHandle } from "../application/useDraft";
@@ -95,6 +96,7 @@ function Group({ handle, question, pointer, path, matter }: QuestionProps) {
         <label className="inline-flex items-center gap-2 mb-2">
           <input
             type="checkbox"
+            id={`${place(pointer)}-none`}
             className="checkbox checkbox-sm"
             checked={without}
             onChange={(event) => handle.set(pointer, event.target.checked ? question.orWord : undefined)}

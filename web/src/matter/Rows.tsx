@@ -1,4 +1,5 @@
 import { useTranslation } from "react-i18next";
+import { place } from "../application/Field";
 import { at, withValue } from "../application/packet";
 import { applies } from "../application/taking";
 import { asked } from "../i18n/words";
@@ -49,13 +50,15 @@ export function Rows({ handle, question, pointer, path, matter }: QuestionProps)
       <button
         type="button"
         data-flow
+        id={`${place(pointer)}-add`}
         className="btn btn-xs"
-        onClick={() =>
-          handle.change((draft) => ({
-            ...draft,
-            packet: withValue(draft.packet, `${pointer}/${rows.length}`, {}),
-          }))
-        }
+        onClick={() => {
+          const fresh = `${pointer}/${rows.length}`;
+          handle.change((draft) => ({ ...draft, packet: withValue(draft.packet, fresh, {}) }));
+          requestAnimationFrame(() =>
+            document.querySelector<HTMLElement>(`[id^="${place(fresh)}-"]`)?.focus(),
+          );
+        }}
       >
         {t("app.add")}
       </button>

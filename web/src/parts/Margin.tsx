@@ -88,6 +88,9 @@ export function ResultBlock({
         className={`case text-[1.5rem] leading-tight ${result.outcome === "unknown" ? "soft" : "font-semibold"}`}
       >
         {t(`margin.${result.outcome}`)}
+        {result.outcome !== "unknown" && result.tests.some((test) => test.outcome === "unknown") && (
+          <span className="soft text-base font-normal ml-2 whitespace-nowrap">{t("margin.asTold")}</span>
+        )}
       </p>
       {result.route && <p className="wrong">{t(`margin.${result.route}`)}</p>}
       {result.hold && <p>{t(`margin.hold.${result.hold}`)}</p>}

@@ -60,12 +60,19 @@ public class CommonMistakesStory extends Story {
     importPacket(page, StoryPackets.meals(5));
     var margin = page.getByRole(AriaRole.COMPLEMENTARY);
     assertThat(margin).containsText("The household states 5 people, and 2 are listed and counted.");
-    page.keyboard().press("Alt+5");
+    page.keyboard().press("Alt+7");
     assertThat(page.getByRole(AriaRole.MAIN))
         .containsText("The household states 5 people, and 2 are listed and counted.");
     accessible(page, "the read-through");
-    page.keyboard().press("Alt+6");
-    accessible(page, "signing");
+    page.keyboard().press("Alt+8");
+    assertThat(page.getByRole(AriaRole.MAIN))
+        .containsText("the family name differs, born on the same day, the address is the same");
+    accessible(page, "signing, with somebody who may be known");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Lodge with 1 open"))
+        .click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Oluchi Tamsett may be known already");
+    page.getByLabel("somebody else: keep them apart").check();
+    saved(page);
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Lodge with 1 open"))
         .click();
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("BW-")).click();

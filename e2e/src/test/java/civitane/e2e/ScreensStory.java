@@ -41,10 +41,13 @@ public class ScreensStory extends Story {
     signIn(page, "ikenna");
     CommonMistakesStory.importPacket(page, StoryPackets.meals(2));
     assertThat(page.getByLabel("Given name 1")).hasValue("Perpetua");
-    for (var part : new String[] {"1", "2", "3", "4", "5", "6"}) {
+    for (var part = 1; part <= 9; part++) {
       page.keyboard().press("Alt+" + part);
       accessible(page, "part " + part);
     }
+    page.keyboard().press("Alt+6");
+    page.keyboard().press("Alt+ArrowDown");
+    accessible(page, "the voluntary questions");
   }
 
   @Test
@@ -52,16 +55,19 @@ public class ScreensStory extends Story {
     signIn(page, "ikenna");
     CommonMistakesStory.importPacket(page, StoryPackets.meals(2));
     assertThat(page.getByLabel("Given name 1")).hasValue("Perpetua");
-    page.keyboard().press("Alt+4");
+    page.keyboard().press("Alt+1");
     var services = page.locator("#add-service option").allInnerTexts();
     for (var service : services.subList(1, services.size())) {
       page.locator("#add-service").selectOption(service);
       page.locator("#add-service").press("Enter");
-      assertThat(page.getByRole(AriaRole.MAIN)
-              .getByText(service, new Locator.GetByTextOptions().setExact(true)))
-          .isVisible();
+      var part = page.getByRole(AriaRole.NAVIGATION)
+          .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(service));
+      part.click();
+      assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+          .hasText(service);
+      accessible(page, service);
+      page.keyboard().press("Alt+1");
     }
-    accessible(page, "every service");
     assertThat(page.getByRole(AriaRole.COMPLEMENTARY).getByText("Rate book")).hasCount(18);
   }
 
@@ -89,5 +95,30 @@ public class ScreensStory extends Story {
     page.getByLabel("Find a claim by its number").fill("BW-26-999999-0");
     page.keyboard().press("Enter");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("is not there");
+  }
+
+  @Test
+  public void aFirstLookAtEveryServiceKeepsNothing() {
+    signIn(page, "pia");
+    page.keyboard().press("Alt+q");
+    var services = page.getByRole(
+            AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Services"))
+        .getByRole(AriaRole.LINK);
+    assertThat(services).hasCount(18);
+    for (var service : services.allInnerTexts()) {
+      services.filter(new Locator.FilterOptions().setHasText(service)).first().click();
+      assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+          .hasText("Quick check: " + service);
+      accessible(page, "a first look at " + service);
+    }
+    services.first().click();
+    page.getByLabel("Postcode").fill("BK31");
+    page.getByLabel("Comes in a month").fill("900");
+    assertThat(page.getByRole(AriaRole.COMPLEMENTARY)).containsText("Lives in the district");
+    page.keyboard().press("Alt+a");
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+        .hasText("Who lives there");
+    page.keyboard().press("Alt+3");
+    assertThat(page.getByText("900.00").first()).isVisible();
   }
 }

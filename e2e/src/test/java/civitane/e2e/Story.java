@@ -39,8 +39,8 @@ public abstract class Story {
       "--disable-component-update",
       "--disable-sync");
   /** What a browser says of a refusal or a lost connection that a story brings about itself. */
-  private static final Pattern EXPECTED =
-      Pattern.compile("responded with a status of 4|ERR_INTERNET_DISCONNECTED");
+  private static final Pattern EXPECTED = Pattern.compile(
+      "responded with a status of 4|ERR_INTERNET_DISCONNECTED|ERR_CONNECTION_REFUSED|ERR_EMPTY_RESPONSE|ERR_CONNECTION_RESET");
 
   private static final double PATIENCE = 15_000;
   private static final int WIDE = 1280;
@@ -110,6 +110,11 @@ public abstract class Story {
     assertEquals(complaints.toString(), "[]");
   }
 
+  /** The browser's kind, to launch one more of it. */
+  protected static BrowserType chromium() {
+    return playwright.chromium();
+  }
+
   /** A window of somebody else, or of the same person elsewhere. */
   protected Page window() {
     var window = browser.newContext(new Browser.NewContextOptions()
@@ -118,7 +123,8 @@ public abstract class Story {
     windows.add(window);
     var opened = window.newPage();
     opened.onRequest(request -> {
-      if (request.url().matches("(http|ws)s?:.*") && !request.url().startsWith(address)) {
+      if (request.url().matches("(http|ws)s?:.*")
+          && !request.url().startsWith("http://127.0.0.1:")) {
         complaints.add("a request elsewhere: " + request.url());
       }
     });

@@ -71,10 +71,13 @@ public record Person(
     return given.isEmpty() || family.isEmpty() ? given + family : given + " " + family;
   }
 
-  /** A name to speak of the person by; the id where no name is known. */
+  /** A name to speak of the person by; the applicant is called so where no name is known, others by their id. */
   public String calledBy() {
     var name = givenName != null && !givenName.isBlank() ? givenName : fullName();
-    return name.isBlank() ? id : name;
+    if (!name.isBlank()) {
+      return name;
+    }
+    return role == Role.APPLICANT ? "the applicant" : id;
   }
 
   /** Every name the person goes by: the full name, former and known ones, and the one in another script. */

@@ -21,7 +21,7 @@ public record AddressMatch(
   private static final double NEAR = 0.82;
   private static final double SAME_POSTCODE = 0.06;
   private static final int MOST = 4;
-  private static final Pattern NUMBER = Pattern.compile("\\d+\\s?[A-Za-z]?(?:/\\d+)?");
+  private static final Pattern NUMBER = Pattern.compile("\\d+(?:\\s?[A-Za-z]\\b)?(?:/\\d+)?");
 
   /** The few streets nearest to what was typed, the nearest first; none when nothing is near. */
   public static List<AddressMatch> of(

@@ -55,6 +55,11 @@ public final class BatchReader {
   public record Batch(
       List<String> columns, List<Good> good, List<Bad> bad, List<FormFault> faults) {}
 
+  /** The field under the name its column has in the file. */
+  private static FormField named(FormField field, String column) {
+    return new FormField(field.name(), column, field.shape(), field.options());
+  }
+
   /** The columns a file of the service may have. */
   public static List<String> columns(Service service, LocalDate on) {
     return fields(service, on).map(field -> column(field.name())).toList();
@@ -154,7 +159,7 @@ public final class BatchReader {
         if (!column.equals(REASONS)
             && record.isSet(column)
             && !record.get(column).isBlank()) {
-          filled.put(known.get(column), record.get(column).strip());
+          filled.put("", named(known.get(column), column), record.get(column).strip());
         }
       }
       var faults = new ArrayList<>(filled.faults());

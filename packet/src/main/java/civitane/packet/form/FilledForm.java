@@ -7,9 +7,12 @@ import civitane.packet.shape.Kind;
 import civitane.packet.shape.Shape;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
@@ -27,6 +30,8 @@ final class FilledForm {
   private final LocalDate on;
   private final Map<String, FormField> fields = new LinkedHashMap<>();
   private final Map<String, JsonNode> values = new LinkedHashMap<>();
+  private final Map<String, String> sections = new HashMap<>();
+  private final Set<String> unread = new HashSet<>();
   private final List<FormFault> faults = new ArrayList<>();
   private final Map<String, String> placesByPointer = new LinkedHashMap<>();
 
@@ -35,12 +40,14 @@ final class FilledForm {
     this.on = on;
   }
 
-  void put(FormField field, String text) {
+  void put(String section, FormField field, String text) {
     fields.put(field.name(), field);
+    sections.put(field.name(), section);
     var value = FormText.read(text, field.shape(), on);
     if (value.isEmpty()) {
+      unread.add(field.name());
       faults.add(new FormFault(
-          field.label(), "\"" + text + "\" can't be read here", FormText.expected(field.shape())));
+          label(field), "\"" + text + "\" can't be read here", FormText.expected(field.shape())));
     } else {
       values.put(field.name(), value.get());
     }
@@ -50,7 +57,7 @@ final class FilledForm {
   void putElsewhere(String name, String text) {
     var last = name.substring(name.lastIndexOf('/') + 1);
     if (name.startsWith(FormLayout.ANSWERS) && Quarter.isWritten(last)) {
-      put(new FormField(name, last, Shape.of(Kind.MONEY), List.of()), text);
+      put("", new FormField(name, last, Shape.of(Kind.MONEY), List.of()), text);
     }
   }
 
@@ -63,7 +70,7 @@ final class FilledForm {
     var name = placesByPointer.getOrDefault(pointer, pointer);
     var field = fields.get(name);
     if (field != null) {
-      return field.label();
+      return label(field);
     }
     // What is missing has no field that was filled; it is named by the entry it belongs to.
     return fields.values().stream()
@@ -71,8 +78,28 @@ final class FilledForm {
             .startsWith(pointer.substring(0, Math.max(0, pointer.lastIndexOf('/'))) + "/"))
         .findFirst()
         .map(one ->
-            one.label().split(":")[0] + ": " + pointer.substring(pointer.lastIndexOf('/') + 1))
+            label(one).split(":")[0] + ": " + pointer.substring(pointer.lastIndexOf('/') + 1))
         .orElse(pointer);
+  }
+
+  /** What stands before a field; a row's number alone would not say which of the lists it is in. */
+  private String label(FormField field) {
+    var section = sections.getOrDefault(field.name(), "");
+    return Character.isDigit(field.label().charAt(0)) && !section.isEmpty()
+        ? section + ", " + field.label()
+        : field.label();
+  }
+
+  /** Whether something was written for a place and could not be read, so that nobody need be told that it is missing. */
+  boolean isUnread(String pointer) {
+    var parent = pointer.substring(0, Math.max(0, pointer.lastIndexOf('/')) + 1);
+    var key = pointer.substring(parent.length());
+    return unread.contains(pointer)
+        || placesByPointer.entrySet().stream()
+            .filter(entry -> entry.getKey().startsWith(parent))
+            .map(entry ->
+                entry.getValue().substring(0, entry.getValue().lastIndexOf('/') + 1) + key)
+            .anyMatch(unread::contains);
   }
 
   private String placed(String name) {

@@ -107,7 +107,7 @@ public final class FormReader {
         for (var field : row) {
           var text = written.remove(field.name());
           if (text != null) {
-            filled.put(field, text);
+            filled.put(section.title(), field, text);
           }
         }
       }
@@ -117,7 +117,7 @@ public final class FormReader {
     var packet = filled.packet();
     var faults = new ArrayList<>(filled.faults());
     for (var fault : packets.read(bytes(packet)).faults()) {
-      if (!fault.pointer().equals("/format")) {
+      if (!fault.pointer().equals("/format") && !filled.isUnread(fault.pointer())) {
         faults.add(placed(fault, filled));
       }
     }

@@ -143,18 +143,19 @@ public class FormTest {
     assertEquals(reading.packet(), null);
     var places = reading.faults().stream().map(FormFault::place).toList();
     for (var place : new String[] {
-      "1: birth date",
-      "1: resident number",
-      "3: role",
-      "1: amount",
-      "1: frequency",
-      "2: amount",
-      "1: person",
+      "Who applies, 1: birth date",
+      "Who applies, 1: resident number",
+      "Who else lives there, 3: role",
+      "What comes in, before tax, 1: amount",
+      "What comes in, before tax, 1: frequency",
+      "What comes in, before tax, 2: amount",
+      "Children, 1: person",
       "household total",
       "on"
     }) {
       assertTrue(places.contains(place), place + " is not among " + reading.faults());
     }
+    assertEquals(reading.faults().size(), 9, reading.faults().toString());
     reading.faults().forEach(fault -> assertTrue(!fault.expected().isBlank(), fault.toString()));
   }
 

@@ -1,0 +1,96 @@
+package civitane.e2e;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.time.Duration;
+import java.util.concurrent.TimeUnit;
+
+/** The application in a process of its own, with a database of its own, that can be killed. */
+final class OwnServer {
+  private static final String DATABASE = "civitane_killed";
+  private static final Duration PATIENCE = Duration.ofMinutes(3);
+
+  private final Process process;
+  private final int port;
+
+  private OwnServer(Process process, int port) {
+    this.process = process;
+    this.port = port;
+  }
+
+  /** Starts it on a port, on the data that is there; it serves when this returns. */
+  static OwnServer start(int port) throws IOException, SQLException, InterruptedException {
+    var cluster = System.getenv("CIVITANE_TEST_DB_URL");
+    createDatabase(cluster);
+    var classes =
+        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
+    var arguments = Files.createTempFile("civitane", ".args");
+    Files.writeString(arguments, "-cp \"" + classes + "\"");
+    var process = new ProcessBuilder(
+            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+            "@" + arguments,
+            "civitane.app.CivitaneApplication",
+            "--server.port=" + port,
+            "--civitane.demo=yes",
+            "--spring.datasource.url="
+                + cluster.substring(0, cluster.lastIndexOf('/') + 1)
+                + DATABASE)
+        .redirectErrorStream(true)
+        .redirectOutput(Files.createTempFile("civitane-server", ".log").toFile())
+        .start();
+    var server = new OwnServer(process, port);
+    server.awaitServing();
+    return server;
+  }
+
+  private static void createDatabase(String cluster) throws SQLException {
+    try (var connection = DriverManager.getConnection(cluster, "civitane", "");
+        var statement = connection.createStatement();
+        var there = statement.executeQuery(
+            "select 1 from pg_database where datname = '" + DATABASE + "'")) {
+      if (!there.next()) {
+        try (var creation = connection.createStatement()) {
+          creation.execute("create database " + DATABASE);
+        }
+      }
+    }
+  }
+
+  /** Asks until it answers: there is nothing else a process outside can be waited for by. */
+  private void awaitServing() throws InterruptedException {
+    var client = HttpClient.newHttpClient();
+    var request = HttpRequest.newBuilder(URI.create(address() + "/sign-in")).build();
+    var until = System.nanoTime() + PATIENCE.toNanos();
+    while (System.nanoTime() < until) {
+      try {
+        client.send(request, HttpResponse.BodyHandlers.discarding());
+        return;
+      } catch (IOException e) {
+        if (process.waitFor(200, TimeUnit.MILLISECONDS)) {
+          throw new IllegalStateException("the server ended with " + process.exitValue());
+        }
+      }
+    }
+    throw new IllegalStateException("the server did not answer");
+  }
+
+  /** Ends it at once, as a power cut would. */
+  void kill() {
+    process.destroyForcibly().onExit().join();
+  }
+
+  String address() {
+    return "http://127.0.0.1:" + port;
+  }
+
+  int port() {
+    return port;
+  }
+}
