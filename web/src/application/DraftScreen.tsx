@@ -185,7 +185,12 @@ export function DraftScreen({ view, offers, today }: Props) {
           {onPaper && scanned ? (
             <ScanPane id={view.id} />
           ) : (
-            <Margin margin={handle.margin} onGoTo={goTo} names={namesOf(draft.packet.household.people)} />
+            <Margin
+              margin={handle.margin}
+              onGoTo={goTo}
+              names={namesOf(draft.packet.household.people)}
+              first={service}
+            />
           )}
         </aside>
       </div>

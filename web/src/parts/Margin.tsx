@@ -12,13 +12,18 @@ interface Props {
   onGoTo?: (pointer: string) => void;
   /** What the people are called, by their ids. */
   names: Names;
+  /** The service that is talked about: what it leads to stands on top. */
+  first?: string;
 }
 
 export type Names = Record<string, string>;
 
 /** What the facts lead to as they stand, worked out afresh. */
-export function Margin({ margin, onGoTo, names }: Props) {
+export function Margin({ margin, onGoTo, names, first }: Props) {
   const { t } = useTranslation();
+  const results = [...(margin?.results ?? [])].sort(
+    (a, b) => Number(b.service === first) - Number(a.service === first),
+  );
   return (
     <div aria-live="polite" className="flex flex-col gap-5">
       {margin && margin.doubts.length > 0 && (
@@ -37,7 +42,7 @@ export function Margin({ margin, onGoTo, names }: Props) {
         </section>
       )}
       {margin && margin.results.length === 0 && <p className="soft">{t("margin.nothing")}</p>}
-      {margin?.results.map((result, i) => (
+      {results.map((result, i) => (
         <ResultBlock key={`${result.service}${i}`} result={result} onGoTo={onGoTo} names={names} />
       ))}
       {margin && margin.alsoLikely.length > 0 && (

@@ -70,7 +70,7 @@ public class CommonMistakesStory extends Story {
     accessible(page, "signing, with somebody who may be known");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Lodge with 1 open"))
         .click();
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Oluchi Tamsett may be known already");
+    assertThat(page.getByRole(AriaRole.MAIN)).containsText("Oluchi Tamsett may be known already");
     page.getByLabel("somebody else: keep them apart").check();
     saved(page);
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Lodge with 1 open"))

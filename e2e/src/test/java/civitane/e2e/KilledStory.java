@@ -27,6 +27,7 @@ public class KilledStory extends Story {
     server = OwnServer.start(freePort());
     signInAt(server.address());
     page.keyboard().press("Alt+n");
+    assertThat(page.locator("#add-service")).isFocused();
     page.keyboard().press("Alt+2");
     page.getByLabel("Given name 1").fill("Ingrid");
     saved(page);
@@ -55,6 +56,7 @@ public class KilledStory extends Story {
     var there = killed.pages().get(0);
     signIn(there, "ikenna");
     there.keyboard().press("Alt+n");
+    assertThat(there.locator("#add-service")).isFocused();
     there.keyboard().press("Alt+2");
     there.waitForResponse(
         response -> "PUT".equals(response.request().method()) && response.ok(),
@@ -78,7 +80,7 @@ public class KilledStory extends Story {
     page.getByLabel("Name").fill("ikenna");
     page.getByLabel("Password").fill("ikenna-ikenna");
     page.keyboard().press("Enter");
-    assertThat(page.getByLabel("Claims by due date")).isVisible();
+    assertThat(page.getByLabel("Find a claim by its number")).isVisible();
   }
 
   private static int freePort() throws IOException {

@@ -149,13 +149,13 @@ public class FormTest {
       "What comes in, before tax, 1: amount",
       "What comes in, before tax, 1: frequency",
       "What comes in, before tax, 2: amount",
-      "Children, 1: person",
+      "School meals: children, 1: person",
       "household total",
       "on"
     }) {
       assertTrue(places.contains(place), place + " is not among " + reading.faults());
     }
-    assertEquals(reading.faults().size(), 9, reading.faults().toString());
+    assertEquals(reading.faults().size(), 10, reading.faults().toString());
     reading.faults().forEach(fault -> assertTrue(!fault.expected().isBlank(), fault.toString()));
   }
 
