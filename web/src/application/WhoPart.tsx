@@ -20,7 +20,7 @@ const ROLES = [
   "residentCarer",
   "lodger",
 ];
-const COLUMNS = "grid-cols-[1.1fr_1.2fr_1.15fr_9rem_5.6rem_1.3fr_1.6rem]";
+const COLUMNS = "grid-cols-[1fr_1.1fr_9rem_8.4rem_5.2rem_1.15fr_1.4rem]";
 
 /** Everyone of the home, one row each. */
 export function WhoPart({ handle, today, onAdd }: { handle: DraftHandle; today: string; onAdd: () => void }) {
@@ -159,7 +159,7 @@ function PersonRow(props: { handle: DraftHandle; person: Person; index: number; 
         placeholder="14 3 88"
       />
       {person.role === "applicant" ? (
-        <span className="px-2 soft">{spoken("applicant")}</span>
+        <span className="px-2 soft small whitespace-nowrap">{spoken("applicant")}</span>
       ) : (
         <Choice
           handle={handle}

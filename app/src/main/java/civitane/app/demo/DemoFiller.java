@@ -4,6 +4,7 @@ import civitane.app.claims.Claims;
 import civitane.app.decisions.Decisions;
 import civitane.app.intake.Applications;
 import civitane.app.intake.Lodging;
+import civitane.app.money.Debts;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
 import java.io.IOException;
@@ -11,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -30,6 +32,7 @@ import tools.jackson.databind.json.JsonMapper;
 class DemoFiller implements ApplicationRunner {
   private static final Logger LOG = LoggerFactory.getLogger(DemoFiller.class);
   private static final Pattern RELATIVE_DAY = Pattern.compile("@(-?\\d+)");
+  private static final int MONTHS_OWED = 3;
   private static final String FRONT_DESK = "pia";
 
   private final Staff staff;
@@ -37,6 +40,7 @@ class DemoFiller implements ApplicationRunner {
   private final Lodging lodging;
   private final Claims claims;
   private final Decisions decisions;
+  private final Debts debts;
   private final OfficeClock clock;
   private final JdbcClient database;
   private final JsonMapper json;
@@ -47,6 +51,7 @@ class DemoFiller implements ApplicationRunner {
       Lodging lodging,
       Claims claims,
       Decisions decisions,
+      Debts debts,
       OfficeClock clock,
       JdbcClient database,
       JsonMapper json) {
@@ -55,6 +60,7 @@ class DemoFiller implements ApplicationRunner {
     this.lodging = lodging;
     this.claims = claims;
     this.decisions = decisions;
+    this.debts = debts;
     this.clock = clock;
     this.database = database;
     this.json = json;
@@ -108,6 +114,7 @@ class DemoFiller implements ApplicationRunner {
       return;
     }
     var lodged = lodging.lodge(application.id(), application.version());
+    applications.household(application.id()).ifPresent(household -> bookDebts(story, household));
     if ("lodged".equals(story.upTo())) {
       return;
     }
@@ -121,6 +128,21 @@ class DemoFiller implements ApplicationRunner {
       if ("decided".equals(story.upTo())) {
         clock.setBack(Duration.ofDays(Math.max(0, story.daysAgo() - 3)));
         decisions.decide(number, claims.view(number).version(), true, null);
+      }
+    }
+  }
+
+  /** What a household asks to pay back in parts stands in the office's own books. */
+  private void bookDebts(DemoStory story, UUID household) {
+    for (var request : story.packet().path("requests")) {
+      for (var debt : request.path("answers").path("debts")) {
+        debts.book(
+            household,
+            new Debts.Debt(
+                debt.path("ref").asString(),
+                debt.path("kind").asString(),
+                debt.path("amount").decimalValue(),
+                LocalDate.now(clock).minusMonths(MONTHS_OWED)));
       }
     }
   }
