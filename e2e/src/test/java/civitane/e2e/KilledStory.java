@@ -32,8 +32,9 @@ public class KilledStory extends Story {
     page.getByLabel("Given name 1").fill("Ingrid");
     saved(page);
     page.waitForResponse(
-        response -> "PUT".equals(response.request().method()) && response.ok(),
-        () -> page.getByLabel("Family name 1").fill("Solheim"));
+            response -> "PUT".equals(response.request().method()) && response.ok(),
+            () -> page.getByLabel("Family name 1").fill("Solheim"))
+        .finished();
     server.kill();
     page.getByLabel("Born 1").fill("14 3 88");
     assertThat(page.getByText("Not saved: no connection")).isVisible();
