@@ -7,7 +7,6 @@ import { KeyStrip } from "../parts/Keys";
 import { Margin, namesOf } from "../parts/Margin";
 import { BeginPart } from "./BeginPart";
 import { Conflict } from "./Conflict";
-import { withChildren } from "./children";
 import { place, placeInFocus } from "./Field";
 import { gaps } from "./gaps";
 import { HomePart } from "./HomePart";
@@ -18,6 +17,7 @@ import { PartList } from "./PartList";
 import { keyed, type Part, partOf, partsOf, serviceOf } from "./parts";
 import { ReachPart } from "./ReachPart";
 import { ReadPart } from "./ReadPart";
+import { withRowsBegun } from "./rowsBegun";
 import { ScanPane } from "./ScanPane";
 import { SignPart } from "./SignPart";
 import { useDraft } from "./useDraft";
@@ -53,11 +53,11 @@ export function DraftScreen({ view, offers, today }: Props) {
     if (field || jump.part === here) (field ?? first)?.focus();
   }, [here, jump]);
 
+  const asked = serviceOf(here);
+
   const goPart = (to: Part) => {
-    const asked = serviceOf(to);
-    if (asked && withChildren(draft, asked, offers) !== draft) {
-      handle.change((old) => withChildren(old, asked, offers));
-    }
+    const matter = offers.find((offer) => offer.service === serviceOf(to));
+    if (matter && withRowsBegun(draft, matter) !== draft) handle.change((old) => withRowsBegun(old, matter));
     setPart(to);
     setJump({ part: to, to: "" });
   };
@@ -125,7 +125,6 @@ export function DraftScreen({ view, offers, today }: Props) {
       : []),
     { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },
   ];
-  const service = serviceOf(here);
 
   return (
     <>
@@ -141,17 +140,15 @@ export function DraftScreen({ view, offers, today }: Props) {
         />
         <main ref={centre} className="min-w-0 overflow-y-auto px-6 py-5">
           <h1 className="case text-[1.5rem] mb-3">
-            {service ? offers.find((offer) => offer.service === service)?.title : t(`app.parts.${here}`)}
+            {asked ? offers.find((offer) => offer.service === asked)?.title : t(`app.parts.${here}`)}
           </h1>
           {handle.saving === "conflict" && <Conflict handle={handle} />}
           {here === "begin" && <BeginPart handle={handle} id={view.id} offers={offers} today={today} />}
           {here === "who" && <WhoPart handle={handle} today={today} onAdd={newPerson} />}
-          {here === "money" && <MoneyPart handle={handle} today={today} onAdd={newIncome} />}
+          {here === "money" && <MoneyPart handle={handle} onAdd={newIncome} />}
           {here === "home" && <HomePart handle={handle} />}
-          {here === "reach" && <ReachPart handle={handle} today={today} />}
-          {service && (
-            <MatterPart handle={handle} id={view.id} service={service} offers={offers} today={today} />
-          )}
+          {here === "reach" && <ReachPart handle={handle} />}
+          {asked && <MatterPart handle={handle} id={view.id} service={asked} offers={offers} today={today} />}
           {here === "papers" && <PapersPart handle={handle} id={view.id} offers={offers} />}
           {here === "voluntary" && <VoluntaryPart handle={handle} />}
           {here === "read" && (
@@ -189,7 +186,7 @@ export function DraftScreen({ view, offers, today }: Props) {
               margin={handle.margin}
               onGoTo={goTo}
               names={namesOf(draft.packet.household.people)}
-              first={service}
+              first={asked}
             />
           )}
         </aside>

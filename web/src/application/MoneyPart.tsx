@@ -21,15 +21,7 @@ const ASSETS = [
 ];
 
 /** Money in, money out and what is owned: one row a source. */
-export function MoneyPart({
-  handle,
-  today,
-  onAdd,
-}: {
-  handle: DraftHandle;
-  today: string;
-  onAdd: () => void;
-}) {
+export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () => void }) {
   const { t } = useTranslation();
   const household = handle.draft.packet.household;
   const names = new Map(household.people.map((person) => [person.id, person.givenName || person.id]));
@@ -56,7 +48,7 @@ export function MoneyPart({
             {t("app.addIncome")} <kbd className="key">Alt M</kbd>
           </button>
         </div>
-        <NoIncome handle={handle} named={named} today={today} />
+        <NoIncome handle={handle} named={named} />
       </div>
       <div className="grid grid-cols-1 xl:grid-cols-2 gap-8">
         <div>

@@ -56,6 +56,64 @@ function putAmount<T extends object>(row: T, typed: TypedAmount): T {
   return JSON.parse(JSON.stringify({ ...kept, ...typed }));
 }
 
+interface CellProps {
+  handle: DraftHandle;
+  /** The row the cell is of. */
+  at: string;
+  index: number;
+}
+
+function Whose({ handle, at, index, ids, named }: CellProps & Pick<RowProps, "ids" | "named">) {
+  const { t } = useTranslation();
+  return (
+    <Choice
+      handle={handle}
+      pointer={`${at}/person`}
+      label={`${t("app.whose")} ${index + 1}`}
+      options={ids}
+      words={named}
+    />
+  );
+}
+
+function HowOften({ handle, at, index }: CellProps) {
+  const { t } = useTranslation();
+  return (
+    <Choice
+      handle={handle}
+      pointer={`${at}/frequency`}
+      label={`${t("app.frequency")} ${index + 1}`}
+      options={FREQUENCIES}
+    />
+  );
+}
+
+/** An amount, with which its period may be typed; both are put into the row. */
+function AmountField(props: {
+  handle: DraftHandle;
+  at: string;
+  row: object;
+  label: string;
+  shown: string;
+  expected: string;
+  placeholder: string;
+}) {
+  const { handle, at, row, shown, ...words } = props;
+  return (
+    <Field
+      handle={handle}
+      pointer={`${at}/amount`}
+      shown={shown}
+      read={(text) => (text === shown ? {} : readAmount(text))}
+      put={(value) => {
+        if (Object.keys(value as object).length > 0) handle.set(at, putAmount(row, value as TypedAmount));
+      }}
+      right
+      {...words}
+    />
+  );
+}
+
 /** An income: whose, what kind, how much, how often, and what that is a month. */
 export function IncomeRow({ handle, income, index, ids, named }: RowProps & { income: Income }) {
   const { t } = useTranslation();
@@ -70,40 +128,24 @@ export function IncomeRow({ handle, income, index, ids, named }: RowProps & { in
   return (
     <>
       <div className={`grid-row ${INCOME_COLUMNS}`}>
-        <Choice
-          handle={handle}
-          pointer={`${at}/person`}
-          label={`${t("app.whose")} ${index + 1}`}
-          options={ids}
-          words={named}
-        />
+        <Whose handle={handle} at={at} index={index} ids={ids} named={named} />
         <Choice
           handle={handle}
           pointer={`${at}/kind`}
           label={`${t("app.source")} ${index + 1}`}
           options={KINDS}
         />
-        <Field
+        <AmountField
           handle={handle}
-          pointer={`${at}/amount`}
+          at={at}
+          row={income}
           label={`${t("app.amount")} ${index + 1}`}
           shown={shown}
-          read={(text) => (text === shown ? {} : readAmount(text))}
-          put={(value) => {
-            if (Object.keys(value as object).length > 0)
-              handle.set(at, putAmount(income, value as TypedAmount));
-          }}
           expected="430 w, 1800 m, 12,50 h 38"
           placeholder="430 w"
-          right
         />
         {income.hourlyRate === undefined ? (
-          <Choice
-            handle={handle}
-            pointer={`${at}/frequency`}
-            label={`${t("app.frequency")} ${index + 1}`}
-            options={FREQUENCIES}
-          />
+          <HowOften handle={handle} at={at} index={index} />
         ) : (
           <span className="px-2 soft">{spoken("weekly")}</span>
         )}
@@ -141,7 +183,6 @@ function papersOf(handle: DraftHandle, income: string): string[] {
 export function ExpenseRow({ handle, expense, index, ids, named }: RowProps & { expense: Expense }) {
   const { t } = useTranslation();
   const at = `/household/expenses/${index}`;
-  const shown = expense.amount === undefined ? "" : money(expense.amount);
   return (
     <div className={`grid-row ${EXPENSE_COLUMNS}`}>
       <Choice
@@ -150,33 +191,17 @@ export function ExpenseRow({ handle, expense, index, ids, named }: RowProps & { 
         label={`${t("app.kind")} ${index + 1}`}
         options={EXPENSES}
       />
-      <Field
+      <AmountField
         handle={handle}
-        pointer={`${at}/amount`}
+        at={at}
+        row={expense}
         label={`${t("app.expenses")} ${index + 1}`}
-        shown={shown}
-        read={(text) => (text === shown ? {} : readAmount(text))}
-        put={(value) => {
-          if (Object.keys(value as object).length > 0)
-            handle.set(at, putAmount(expense, value as TypedAmount));
-        }}
+        shown={expense.amount === undefined ? "" : money(expense.amount)}
         expected="640 m"
         placeholder="640 m"
-        right
       />
-      <Choice
-        handle={handle}
-        pointer={`${at}/frequency`}
-        label={`${t("app.frequency")} ${index + 1}`}
-        options={FREQUENCIES}
-      />
-      <Choice
-        handle={handle}
-        pointer={`${at}/person`}
-        label={`${t("app.whose")} ${index + 1}`}
-        options={ids}
-        words={named}
-      />
+      <HowOften handle={handle} at={at} index={index} />
+      <Whose handle={handle} at={at} index={index} ids={ids} named={named} />
       <Remove handle={handle} list="expenses" index={index} />
     </div>
   );

@@ -1,25 +1,19 @@
 import { useTranslation } from "react-i18next";
-import { yearsOld } from "../parts/format";
 import { Field } from "./Field";
 import type { DraftHandle } from "./useDraft";
-
-/** From this age on nobody is taken to have no income without saying so; the rules decide again. */
-const ADULT = 18;
 
 interface Props {
   handle: DraftHandle;
   named: (id: string) => string;
-  today: string;
 }
 
 /** The statements of those who have no income; nobody is taken to have none by silence. */
-export function NoIncome({ handle, named, today }: Props) {
+export function NoIncome({ handle, named }: Props) {
   const { t } = useTranslation();
   const household = handle.draft.packet.household;
   const without = household.people.filter(
     (person) =>
-      !household.incomes.some((one) => one.person === person.id) &&
-      (!person.birthDate || yearsOld(person.birthDate, today) >= ADULT),
+      !household.incomes.some((one) => one.person === person.id) && handle.margin?.adults.includes(person.id),
   );
   if (without.length === 0) return null;
   return (

@@ -1,21 +1,18 @@
 import { useTranslation } from "react-i18next";
-import { yearsOld } from "../parts/format";
 import { AskedText, YesNo } from "./Choice";
 import type { DraftHandle } from "./useDraft";
 
-const ADULT = 18;
 const WAYS = ["mayCall", "mayText", "mayWrite"] as const;
 
 /** How each adult may be reached, and which ways are safe: every later letter and message goes by it. */
-export function ReachPart({ handle, today }: { handle: DraftHandle; today: string }) {
+export function ReachPart({ handle }: { handle: DraftHandle }) {
   const { t } = useTranslation();
   const people = handle.draft.packet.household.people;
   return (
     <section className="flex flex-col gap-6">
       <p className="soft max-w-2xl">{t("app.safeNote")}</p>
       {people.map((person, i) => {
-        const grown = !person.birthDate || yearsOld(person.birthDate, today) >= ADULT;
-        if (!grown && person.role !== "applicant") return null;
+        if (person.role !== "applicant" && !handle.margin?.adults.includes(person.id)) return null;
         const contact = `/household/people/${i}/contact`;
         return (
           <div key={person.id}>

@@ -1,10 +1,10 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { hashKey, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { type ApplicationView, api, done, type Margin, Refusal } from "../api/client";
 import { type Draft, type Mark, type Taking, withValue } from "./packet";
 import { confirmed, markAt, settled, withoutMark } from "./taking";
+import { useMargin } from "./useMargin";
 
-const MARGIN_PAUSE = 60;
 const SAVE_PAUSE = 120;
 const RETRY = 2000;
 const LOOK_ELSEWHERE = 2500;
@@ -30,26 +30,6 @@ export interface DraftHandle {
   showTheirs: () => Promise<void>;
 }
 
-/** What a draft leads to, worked out afresh after each pause; stale answers are dropped. */
-export function useMargin(draft: Draft): Margin | undefined {
-  const [margin, setMargin] = useState<Margin>();
-  useEffect(() => {
-    const request = new AbortController();
-    const timer = setTimeout(async () => {
-      try {
-        setMargin(await done(api.POST("/api/margin", { body: draft as never, signal: request.signal })));
-      } catch {
-        // A dropped or failed answer leaves the last margin; saving tells of a lost connection.
-      }
-    }, MARGIN_PAUSE);
-    return () => {
-      clearTimeout(timer);
-      request.abort();
-    };
-  }, [draft]);
-  return margin;
-}
-
 /** A draft that is saved as typed, and that shows what was typed on it elsewhere. */
 export function useDraft(view: ApplicationView): DraftHandle {
   const queries = useQueryClient();
@@ -61,6 +41,20 @@ export function useDraft(view: ApplicationView): DraftHandle {
   const [conflict, setConflict] = useState("");
   const latest = useRef({ draft, version: view.version, unsaved: false, running: false });
   latest.current.draft = draft;
+  const unanswered = useRef(new Set<string>());
+
+  const theirs = useCallback(
+    () => done(api.GET("/api/applications/{id}", { params: { path: { id } } })),
+    [id],
+  );
+
+  /** Whether what overtook this window is its own save, kept by a server whose answer was lost. */
+  const overtakenByMyself = useCallback(async (): Promise<boolean> => {
+    const there = await theirs();
+    if (!unanswered.current.has(hashKey([there.draft]))) return false;
+    latest.current.version = there.version;
+    return true;
+  }, [theirs]);
 
   const save = useCallback(async (): Promise<boolean> => {
     const now = latest.current;
@@ -69,6 +63,7 @@ export function useDraft(view: ApplicationView): DraftHandle {
     now.running = true;
     now.unsaved = false;
     setSaving("saving");
+    unanswered.current.add(hashKey([now.draft]));
     try {
       const saved = await done(
         api.PUT("/api/applications/{id}", {
@@ -77,20 +72,22 @@ export function useDraft(view: ApplicationView): DraftHandle {
         }),
       );
       now.version = saved.version;
+      unanswered.current.clear();
       queries.setQueryData(["application", id], saved);
       setSavedAt(saved.updatedAt);
       setSaving(now.unsaved ? "saving" : "saved");
       return !now.unsaved;
     } catch (problem) {
       now.unsaved = true;
-      const overtaken = problem instanceof Refusal && problem.status === 412;
+      const refused = problem instanceof Refusal && problem.status === 412;
+      const overtaken = refused && !(await overtakenByMyself().catch(() => false));
       setConflict(overtaken ? (problem as Error).message : "");
       setSaving(overtaken ? "conflict" : "offline");
       return false;
     } finally {
       now.running = false;
     }
-  }, [id, queries]);
+  }, [id, overtakenByMyself, queries]);
 
   useEffect(() => {
     if (saving === "conflict" || !draft) return;
@@ -109,17 +106,13 @@ export function useDraft(view: ApplicationView): DraftHandle {
     (other: ApplicationView) => {
       latest.current.version = other.version;
       latest.current.unsaved = false;
+      unanswered.current.clear();
       queries.setQueryData(["application", id], other);
       setDraft(whole(other.draft as unknown as Draft));
       setSavedAt(other.updatedAt);
       setSaving("saved");
     },
     [id, queries],
-  );
-
-  const theirs = useCallback(
-    () => done(api.GET("/api/applications/{id}", { params: { path: { id } } })),
-    [id],
   );
 
   // Another window on the same draft is seen here, as long as nothing is typed here meanwhile.

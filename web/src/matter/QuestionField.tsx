@@ -8,6 +8,7 @@ import type { DraftHandle } from "../application/useDraft";
 import { asked, spoken } from "../i18n/words";
 import { money } from "../parts/format";
 import { aid, type Matter } from "./matter";
+import { Ticks } from "./Ticks";
 
 interface Props {
   handle: DraftHandle;
@@ -80,7 +81,14 @@ export function QuestionField({ handle, question, pointer, path, matter, narrow 
       );
     case "choices":
       return (
-        <Choices handle={handle} pointer={pointer} options={question.options} value={value} label={label} />
+        <Ticks
+          pointer={pointer}
+          label={label}
+          options={question.options}
+          chosen={Array.isArray(value) ? (value as string[]) : []}
+          words={spoken}
+          onChange={(chosen) => handle.set(pointer, chosen)}
+        />
       );
     case "texts":
     case "months":
@@ -132,38 +140,6 @@ function LongText(props: { handle: DraftHandle; pointer: string; label: string; 
       onChange={(event) => handle.set(pointer, event.target.value.replace(/\s*\n\s*/g, " ") || undefined)}
       onKeyDown={goOn}
     />
-  );
-}
-
-function Choices(props: {
-  handle: DraftHandle;
-  pointer: string;
-  options: string[];
-  value: unknown;
-  label: string;
-}) {
-  const { handle, pointer, options, value, label } = props;
-  const chosen = Array.isArray(value) ? (value as string[]) : [];
-  return (
-    <fieldset id={place(pointer)} className="flex flex-wrap gap-x-5 gap-y-1">
-      <legend className="sr-only">{label}</legend>
-      {options.map((option) => (
-        <label key={option} className="inline-flex items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm"
-            checked={chosen.includes(option)}
-            onChange={(event) =>
-              handle.set(
-                pointer,
-                event.target.checked ? [...chosen, option] : chosen.filter((one) => one !== option),
-              )
-            }
-          />
-          {spoken(option)}
-        </label>
-      ))}
-    </fieldset>
   );
 }
 

@@ -2,7 +2,8 @@ import { useCallback, useEffect, useMemo, useState } from "react";
 import { api, done, type Schemas } from "../api/client";
 import { type Draft, type Person, withValue } from "../application/packet";
 import { settled } from "../application/taking";
-import { type DraftHandle, useMargin } from "../application/useDraft";
+import type { DraftHandle } from "../application/useDraft";
+import { useMargin } from "../application/useMargin";
 
 const PAUSE = 80;
 

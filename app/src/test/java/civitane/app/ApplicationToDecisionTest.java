@@ -1,13 +1,10 @@
 package civitane.app;
 
-import java.nio.charset.StandardCharsets;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import java.util.stream.IntStream;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.http.MediaType;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -21,18 +18,8 @@ public class ApplicationToDecisionTest extends OnDatabase {
   @Autowired
   private JdbcClient database;
 
-  private JsonNode begin(String packet) throws Exception {
-    var result = asIkenna(MockMvcRequestBuilders.post("/api/packets")
-        .contentType(MediaType.APPLICATION_OCTET_STREAM)
-        .content(packet.getBytes(StandardCharsets.UTF_8)));
-    assertEquals(result.getResponse().getStatus(), 200, result.getResponse().getContentAsString());
-    return body(result);
-  }
-
   private JsonNode lodge(JsonNode application) throws Exception {
-    var result =
-        asIkenna(post("/api/applications/{id}/lodge", "", application.get("id").stringValue())
-            .header("If-Match", "\"" + application.get("version").intValue() + "\""));
+    var result = lodging(application, application.get("version").intValue());
     assertEquals(result.getResponse().getStatus(), 200, result.getResponse().getContentAsString());
     return body(result);
   }
@@ -139,10 +126,8 @@ public class ApplicationToDecisionTest extends OnDatabase {
     var threads = Executors.newFixedThreadPool(4);
     try {
       var tries = IntStream.range(0, 4)
-          .<Callable<Integer>>mapToObj(i -> () -> asIkenna(
-                  post("/api/applications/{id}/lodge", "", id).header("If-Match", "\"0\""))
-              .getResponse()
-              .getStatus())
+          .<Callable<Integer>>mapToObj(
+              i -> () -> lodging(application, 0).getResponse().getStatus())
           .toList();
       var well = 0;
       for (var result : threads.invokeAll(tries)) {
@@ -158,9 +143,7 @@ public class ApplicationToDecisionTest extends OnDatabase {
   @Test
   public void lodgingTellsEverythingThatLacksAtOnce() throws Exception {
     var empty = body(asIkenna(post("/api/applications", "")));
-    var refused =
-        asIkenna(post("/api/applications/{id}/lodge", "", empty.get("id").stringValue())
-            .header("If-Match", "\"0\""));
+    var refused = lodging(empty, 0);
     assertEquals(refused.getResponse().getStatus(), 422);
     var pointers = body(refused).get("faults").toString();
     for (var pointer : new String[] {"givenName", "line1", "/signatures", "/requests"}) {
@@ -173,9 +156,7 @@ public class ApplicationToDecisionTest extends OnDatabase {
     var packet = Packets.meals(2)
         .replace("\"amount\": 430.00", "\"amuont\": 430.00")
         .replaceAll("\"birthDate\": \"1975[^\"]*\"", "\"birthDate\": \"1988-02-30\"");
-    var refused = asIkenna(MockMvcRequestBuilders.post("/api/packets")
-        .contentType(MediaType.APPLICATION_OCTET_STREAM)
-        .content(packet.getBytes(StandardCharsets.UTF_8)));
+    var refused = bring(packet);
     assertEquals(refused.getResponse().getStatus(), 422);
     assertEquals(body(refused).get("faults").size(), 2, body(refused).toString());
   }

@@ -1,6 +1,7 @@
 package civitane.app;
 
 import civitane.app.demo.OfficeClock;
+import java.nio.charset.StandardCharsets;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -17,6 +18,8 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+
+import static org.testng.Assert.assertEquals;
 
 /** The application on a real PostgreSQL, with the demo's staff and households. */
 @SpringBootTest(properties = "civitane.demo=yes")
@@ -67,8 +70,7 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
   }
 
   protected JsonNode body(MvcResult result) throws Exception {
-    return json.readTree(
-        result.getResponse().getContentAsString(java.nio.charset.StandardCharsets.UTF_8));
+    return json.readTree(result.getResponse().getContentAsString(StandardCharsets.UTF_8));
   }
 
   protected static MockHttpServletRequestBuilder get(String path, Object... parts) {
@@ -86,5 +88,26 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
     return MockMvcRequestBuilders.put(path, parts)
         .contentType(MediaType.APPLICATION_JSON)
         .content(content);
+  }
+
+  /** Brings a packet in, as Ikenna; it is a draft then. */
+  protected JsonNode begin(String packet) throws Exception {
+    var result = bring(packet);
+    assertEquals(result.getResponse().getStatus(), 200, result.getResponse().getContentAsString());
+    return body(result);
+  }
+
+  /** What the application says to a packet. */
+  protected MvcResult bring(String packet) throws Exception {
+    return asIkenna(MockMvcRequestBuilders.post("/api/packets")
+        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+        .content(packet.getBytes(StandardCharsets.UTF_8)));
+  }
+
+  /** What the application says when a draft is lodged as it was in a version. */
+  protected MvcResult lodging(JsonNode application, int version) throws Exception {
+    return asIkenna(
+        post("/api/applications/{id}/lodge", "", application.get("id").stringValue())
+            .header("If-Match", "\"" + version + "\""));
   }
 }

@@ -22,17 +22,9 @@ public class TakingTest extends OnDatabase {
   @Autowired
   private JdbcClient database;
 
-  private JsonNode bring(String packet) throws Exception {
-    var result = asIkenna(MockMvcRequestBuilders.post("/api/packets")
-        .contentType(MediaType.APPLICATION_OCTET_STREAM)
-        .content(packet.getBytes(StandardCharsets.UTF_8)));
-    assertEquals(result.getResponse().getStatus(), 200, result.getResponse().getContentAsString());
-    return body(result);
-  }
-
   /** Somebody the registers know, who has not said what they earn. */
   private JsonNode known(String consent) throws Exception {
-    return bring(("{\"format\": \"civitane-packet\", \"version\": 1, \"lodgedOn\": \"2026-11-23\","
+    return begin(("{\"format\": \"civitane-packet\", \"version\": 1, \"lodgedOn\": \"2026-11-23\","
             + " \"household\": {\"address\": {\"postcode\": \"BK22\"}, \"people\": [{\"id\": \"p1\","
             + " \"role\": \"applicant\", \"givenName\": \"Rui\", \"familyName\": \"Valdeira\","
             + " \"birthDate\": \"1979-11-02\", \"residentNumber\": \"6485889106\"}]%s},"
@@ -83,9 +75,9 @@ public class TakingTest extends OnDatabase {
 
   @Test
   public void aHouseholdThatMayBeKnownIsDecidedOnBeforeLodging() throws Exception {
-    var first = bring(Packets.meals(900, 2, "en"));
+    var first = begin(Packets.meals(900, 2, "en"));
     assertEquals(lodge(first, first.get("version").intValue()), 200);
-    var second = bring(Packets.meals(900, 2, "en"));
+    var second = begin(Packets.meals(900, 2, "en"));
     var found = body(asIkenna(get("/api/applications/{id}/duplicates", id(second))));
     assertEquals(found.size(), 1, found.toString());
     var household = found.get(0).get("household").stringValue();
@@ -104,10 +96,7 @@ public class TakingTest extends OnDatabase {
   }
 
   private int lodge(JsonNode application, int version) throws Exception {
-    return asIkenna(post("/api/applications/{id}/lodge", "", id(application))
-            .header("If-Match", "\"" + version + "\""))
-        .getResponse()
-        .getStatus();
+    return lodging(application, version).getResponse().getStatus();
   }
 
   private long count(String table) {
@@ -116,7 +105,7 @@ public class TakingTest extends OnDatabase {
 
   @Test
   public void whoSignsLaterGetsACodeThatIsToldOnce() throws Exception {
-    var application = bring(Packets.meals(2));
+    var application = begin(Packets.meals(2));
     var asked = body(asIkenna(post(
         "/api/applications/{id}/signing-requests",
         "{\"person\": \"p2\", \"name\": \"Wren Tamsett\"}",
@@ -146,7 +135,7 @@ public class TakingTest extends OnDatabase {
 
   @Test
   public void aScanIsWhatItLooksLikeFromInside() throws Exception {
-    var application = id(bring(Packets.meals(2)));
+    var application = id(begin(Packets.meals(2)));
     var png = new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10, 0, 0, 0, 0};
     for (var wrong : new byte[][] {
       "<svg onload='x'/>".getBytes(StandardCharsets.UTF_8),
@@ -206,11 +195,7 @@ public class TakingTest extends OnDatabase {
             "answers",
             json.readTree("{\"area\": \"housing\", \"problem\": \"To be put out tomorrow\","
                 + " \"urgent\": [{\"kind\": \"eviction\"}], \"otherParty\": \"none\"}"));
-    var result = asIkenna(MockMvcRequestBuilders.post("/api/packets")
-        .contentType(MediaType.APPLICATION_OCTET_STREAM)
-        .content(packet.toString().getBytes(StandardCharsets.UTF_8)));
-    assertEquals(result.getResponse().getStatus(), 200, result.getResponse().getContentAsString());
-    assertEquals(lodge(body(result), 0), 200);
+    assertEquals(lodge(begin(packet.toString()), 0), 200);
     var urgent = database
         .sql("select count(*) from claim where urgent and service = 'legalAdvice'")
         .query(Long.class)

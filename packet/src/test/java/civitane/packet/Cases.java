@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
@@ -53,6 +54,14 @@ final class Cases {
 
   static List<Case> ofPackets() {
     return OF_PACKETS.stream().flatMap(file -> in(file).stream()).toList();
+  }
+
+  /** The cases of packets that were read without a fault, each as the arguments of a test. */
+  static Iterator<Object[]> withResults() {
+    return ofPackets().stream()
+        .filter(one -> one.json().get("expected").isArray())
+        .map(one -> new Object[] {one})
+        .iterator();
   }
 
   static List<Case> in(String file) {

@@ -27,10 +27,7 @@ public class MissingFactsTest {
 
   @DataProvider
   public static Iterator<Object[]> cases() {
-    return Cases.ofPackets().stream()
-        .filter(one -> one.json().get("expected").isArray())
-        .map(one -> new Object[] {one})
-        .iterator();
+    return Cases.withResults();
   }
 
   @Test(dataProvider = "cases")

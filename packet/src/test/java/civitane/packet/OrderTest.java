@@ -36,10 +36,7 @@ public class OrderTest {
 
   @DataProvider
   public static Iterator<Object[]> cases() {
-    return Cases.ofPackets().stream()
-        .filter(one -> one.json().get("expected").isArray())
-        .map(one -> new Object[] {one})
-        .iterator();
+    return Cases.withResults();
   }
 
   @Test(dataProvider = "cases")

@@ -37,10 +37,7 @@ public class PapersInTest {
 
   @DataProvider
   public static Iterator<Object[]> cases() {
-    return Cases.ofPackets().stream()
-        .filter(one -> one.json().get("expected").isArray())
-        .map(one -> new Object[] {one})
-        .iterator();
+    return Cases.withResults();
   }
 
   @Test(dataProvider = "cases")

@@ -55,6 +55,13 @@ class TakingController {
   /** A form for somebody else: which, about whom, and who fills it in. */
   record Other(String kind, String person, String to) {}
 
+  private static ResponseEntity<byte[]> kept(MediaType kind, byte[] file) {
+    return ResponseEntity.ok()
+        .contentType(kind)
+        .cacheControl(CacheControl.noStore())
+        .body(file);
+  }
+
   @PostMapping("/api/applications/{id}/registers")
   @PreAuthorize(May.TAKE_APPLICATIONS)
   Prefilling.AskedRegisters registers(@PathVariable UUID id) {
@@ -119,10 +126,7 @@ class TakingController {
   @GetMapping("/api/forms-out/{id}")
   @PreAuthorize(May.SEE_CLAIMS)
   ResponseEntity<byte[]> formOutPdf(@PathVariable UUID id) {
-    return ResponseEntity.ok()
-        .contentType(MediaType.APPLICATION_PDF)
-        .cacheControl(CacheControl.noStore())
-        .body(forms.pdf(id));
+    return kept(MediaType.APPLICATION_PDF, forms.pdf(id));
   }
 
   @GetMapping("/api/applications/{id}/scans")
@@ -140,10 +144,7 @@ class TakingController {
   @GetMapping("/api/scans/{id}")
   @PreAuthorize(May.SEE_CLAIMS)
   ResponseEntity<byte[]> page(@PathVariable UUID id) {
-    return ResponseEntity.ok()
-        .contentType(MediaType.IMAGE_PNG)
-        .cacheControl(CacheControl.noStore())
-        .body(scans.png(id));
+    return kept(MediaType.IMAGE_PNG, scans.png(id));
   }
 
   /** Voluntary answers; nothing says whose they are. */

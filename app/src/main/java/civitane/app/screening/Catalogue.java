@@ -1,6 +1,7 @@
 package civitane.app.screening;
 
 import civitane.app.problems.Problem;
+import civitane.core.facts.Role;
 import civitane.core.rates.RateBook;
 import civitane.core.rules.IncomeChart;
 import civitane.core.rules.Question;
@@ -35,6 +36,7 @@ public final class Catalogue {
       List<String> whenAnswers,
       @Nullable String orWord,
       List<String> papers,
+      List<String> rowsFor,
       boolean bySystem,
       @Nullable String fact) {
 
@@ -50,6 +52,7 @@ public final class Catalogue {
           when == null ? List.of() : when.answers(),
           question.orWord(),
           question.papers(),
+          question.rowsFor().stream().map(Role::word).toList(),
           question.bySystem(),
           question.fact());
     }

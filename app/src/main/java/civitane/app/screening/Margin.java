@@ -12,6 +12,7 @@ import java.util.Map;
  * @param listed how many people are listed who live here
  * @param wants the papers that will be wanted
  * @param signers the adults, and who of them has signed
+ * @param adults who speak for themselves, by id
  */
 public record Margin(
     List<ResultView> results,
@@ -21,11 +22,13 @@ public record Margin(
     Map<String, BigDecimal> monthly,
     int listed,
     List<Wanted> wants,
-    List<Signing> signers) {
+    List<Signing> signers,
+    List<String> adults) {
 
   /** Nothing can be told of a draft that can't be read at all. */
   static Margin ofFaults(List<Fault> faults) {
-    return new Margin(List.of(), faults, List.of(), List.of(), Map.of(), 0, List.of(), List.of());
+    return new Margin(
+        List.of(), faults, List.of(), List.of(), Map.of(), 0, List.of(), List.of(), List.of());
   }
 
   /** A fact that looks wrong, with the question that would settle it. */

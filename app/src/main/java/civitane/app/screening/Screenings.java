@@ -7,6 +7,7 @@ import civitane.core.rates.RateBook;
 import civitane.core.rates.RateShelf;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
+import civitane.core.services.Conversation;
 import civitane.core.services.Screening;
 import civitane.packet.PacketReader;
 import civitane.packet.ResultWriter;
@@ -98,7 +99,8 @@ public class Screenings {
         Signers.of(packet).stream()
             .map(signer -> new Margin.Signing(
                 signer.person(), signer.name(), signer.applies(), signer.signed(), signer.words()))
-            .toList());
+            .toList(),
+        Conversation.adults(packet).stream().map(Person::id).toList());
   }
 
   /** The facts of a draft as far as they can be read, as if it were lodged today; null when nothing can be. */

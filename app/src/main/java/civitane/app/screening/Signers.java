@@ -6,7 +6,7 @@ import civitane.core.facts.Role;
 import civitane.core.facts.Signature;
 import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
-import civitane.core.time.Ages;
+import civitane.core.services.Conversation;
 import java.util.List;
 
 /** Who has signed, and whether with the name as given. */
@@ -22,16 +22,10 @@ final class Signers {
   record Signer(String person, String name, boolean applies, boolean signed, String words) {}
 
   static List<Signer> of(Packet packet) {
-    return packet.household().people().stream()
-        .filter(person -> person.livesHere() && isGrown(person, packet))
+    return Conversation.adults(packet).stream()
+        .filter(Person::livesHere)
         .map(person -> signer(person, packet))
         .toList();
-  }
-
-  private static boolean isGrown(Person person, Packet packet) {
-    return person.role() == Role.APPLICANT
-        || person.birthDate() == null
-        || Ages.isAdult(person.birthDate(), packet.lodgedOn());
   }
 
   private static Signer signer(Person person, Packet packet) {

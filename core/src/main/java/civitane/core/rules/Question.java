@@ -1,5 +1,6 @@
 package civitane.core.rules;
 
+import civitane.core.facts.Role;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -14,6 +15,7 @@ public final class Question implements Cloneable {
   private @Nullable String orWord;
   private List<String> papers = List.of();
   private @Nullable String fact;
+  private List<Role> rowsFor = List.of();
   private boolean bySystem;
   private boolean weighed = true;
 
@@ -91,6 +93,13 @@ public final class Question implements Cloneable {
     return copy;
   }
 
+  /** Begun with a group for each person of these roles; the household says more or fewer. */
+  public Question begunForEach(Role... roles) {
+    var copy = clone();
+    copy.rowsFor = List.of(roles);
+    return copy;
+  }
+
   /** Filled in by the office, not asked. */
   public Question filledIn() {
     var copy = clone();
@@ -156,6 +165,11 @@ public final class Question implements Cloneable {
   /** The fact by which a register or the office's own books may know the answer; null where nobody does. */
   public @Nullable String fact() {
     return fact;
+  }
+
+  /** The roles of the people a group is begun for, each with the person's id under {@code person}. */
+  public List<Role> rowsFor() {
+    return rowsFor;
   }
 
   /** Whether the office fills it in. */

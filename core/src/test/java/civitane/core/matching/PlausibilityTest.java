@@ -63,4 +63,41 @@ public class PlausibilityTest {
     var again = Person.of("p2", Role.SPOUSE, "VALDEIRA", "rui", LocalDate.parse("1979-11-02"));
     assertEquals(doubts(List.of(parent(), again), List.of()).size(), 1);
   }
+
+  @Test
+  public void anHourlyWageToldAsAMonthly() {
+    var hourly = Income.of("i1", "p1", IncomeKind.WAGES, Amount.of("14.50"), Frequency.MONTHLY);
+    assertEquals(
+        doubts(List.of(parent()), List.of(hourly)),
+        List.of("Wages of 14.50 a month is less than two hours' pay — is it 14.50 an hour?"));
+    var pension = Income.of("i1", "p1", IncomeKind.PENSION, Amount.of("14.50"), Frequency.MONTHLY);
+    assertEquals(doubts(List.of(parent()), List.of(pension)), List.of());
+  }
+
+  @Test
+  public void aWageFarFromTheRegister() {
+    // 6 per cent of 2,000 is 120: 1,880 a month is near enough, a cent less is not.
+    assertEquals(doubts(List.of(parent()), List.of(registered("1880", "2000"))), List.of());
+    assertEquals(
+        doubts(List.of(parent()), List.of(registered("1879.99", "2000"))),
+        List.of(
+            "The wage register says 2,000.00 a month, the household says 1,879.99 a month — what do the payslips say?"));
+    // Of a small wage 25 euros apart are nothing.
+    assertEquals(doubts(List.of(parent()), List.of(registered("75", "100"))), List.of());
+  }
+
+  private static Income registered(String monthly, String register) {
+    return new Income(
+        "i1",
+        "p1",
+        IncomeKind.WAGES,
+        Amount.of(monthly),
+        Frequency.MONTHLY,
+        null,
+        null,
+        null,
+        null,
+        List.of(),
+        Amount.of(register));
+  }
 }

@@ -63,12 +63,13 @@ public final class ChildDental implements Service {
   public List<Question> questions() {
     return List.of(
         Question.groups(
-            "children",
-            Question.of("person", QuestionKind.PERSON),
-            Question.of("privateCover", QuestionKind.FLAG),
-            Question.of("sharedCare", QuestionKind.FLAG).otherwise("no"),
-            Question.of("childBenefit", QuestionKind.FLAG).knownAs("childBenefit"),
-            Question.of("appointmentOn", QuestionKind.DATE)),
+                "children",
+                Question.of("person", QuestionKind.PERSON),
+                Question.of("privateCover", QuestionKind.FLAG),
+                Question.of("sharedCare", QuestionKind.FLAG).otherwise("no"),
+                Question.of("childBenefit", QuestionKind.FLAG).knownAs("childBenefit"),
+                Question.of("appointmentOn", QuestionKind.DATE))
+            .begunForEach(Role.CHILD, Role.FOSTER_CHILD),
         Question.of("taxFiled", QuestionKind.FLAG_BY_PERSON).knownAs("taxFiled"),
         Question.of("assessedIncome", QuestionKind.MONEY).knownAs("assessedIncome"),
         Question.groups(

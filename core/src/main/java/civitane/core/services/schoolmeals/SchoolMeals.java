@@ -71,12 +71,15 @@ public final class SchoolMeals implements Service {
   public List<Question> questions() {
     return List.of(
         Question.groups(
-            "children",
-            Question.of("person", QuestionKind.PERSON),
-            Question.of("school", QuestionKind.TEXT),
-            Question.of("grade", QuestionKind.TEXT).forTheFile(),
-            Question.of("studentNumber", QuestionKind.TEXT).otherwise("none").forTheFile(),
-            Question.of("homeless", QuestionKind.FLAG).otherwise("no")),
+                "children",
+                Question.of("person", QuestionKind.PERSON),
+                Question.of("school", QuestionKind.TEXT),
+                Question.of("grade", QuestionKind.TEXT).forTheFile(),
+                Question.of("studentNumber", QuestionKind.TEXT)
+                    .otherwise("none")
+                    .forTheFile(),
+                Question.of("homeless", QuestionKind.FLAG).otherwise("no"))
+            .begunForEach(Role.CHILD, Role.FOSTER_CHILD),
         Question.of("householdTotal", QuestionKind.WHOLE),
         Question.of("benefitNumber", QuestionKind.TEXT).otherwise("none"),
         Question.choice("medium", "screen", "paper").otherwise("screen").forTheFile());

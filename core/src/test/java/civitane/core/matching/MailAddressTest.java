@@ -1,0 +1,61 @@
+package civitane.core.matching;
+
+import java.util.Optional;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+/** A slip in a usual domain is asked about; another domain is nobody's business. */
+public class MailAddressTest {
+
+  @DataProvider
+  public static Object[][] slips() {
+    return new Object[][] {
+      {"rui@brackwater.exmaple", "rui@brackwater.example"},
+      {"rui@brackwatr.example", "rui@brackwater.example"},
+      {"rui@delta-pots.example", "rui@delta-post.example"},
+      {"rui@deltapost.example", "rui@delta-post.example"},
+      {"rui@HYTHE-MIAL.example", "rui@hythe-mail.example"},
+    };
+  }
+
+  @Test(dataProvider = "slips")
+  public void aSlipInAUsualDomain(String typed, String meant) {
+    assertEquals(
+        MailAddress.doubt(typed), Optional.of("Is the mail address " + meant + "?"), typed);
+  }
+
+  @DataProvider
+  public static Object[][] fine() {
+    return new Object[][] {
+      {"rui@brackwater.example"},
+      {"rui@Brackwater.Example"},
+      {"rui.valdeira+office@delta-post.example"},
+      {"rui@osprey-boats.example"},
+    };
+  }
+
+  @Test(dataProvider = "fine")
+  public void whatIsWrittenRightIsLeftAlone(String typed) {
+    assertEquals(MailAddress.doubt(typed), Optional.empty(), typed);
+  }
+
+  @DataProvider
+  public static Object[][] wrong() {
+    return new Object[][] {
+      {"rui"},
+      {"rui@"},
+      {"@brackwater.example"},
+      {"rui@brackwater"},
+      {"rui v@a.example"},
+      {"a@b@c.d"}
+    };
+  }
+
+  @Test(dataProvider = "wrong")
+  public void whatIsNoAddressIsSaidToBeNone(String typed) {
+    assertTrue(MailAddress.doubt(typed).orElseThrow().contains("can't be right"), typed);
+  }
+}
