@@ -14,11 +14,12 @@ postgres_place() {
   fi
 }
 
+# The server that this starts outlives the launcher when that is killed, and must not go on holding its lock.
 as_postgres() {
   if [ "$(id -u)" = 0 ]; then
-    (cd / && runuser -u postgres -- "$@")
+    (cd / && runuser -u postgres -- "$@" 9>&-)
   else
-    "$@"
+    "$@" 9>&-
   fi
 }
 

@@ -17,6 +17,8 @@ done
 need_java
 need_node
 need_packages
+exec 9>"$home/start.lock"
+flock -n 9 || fail "Civitane is running from this folder already, or is being started; stop that one first"
 if ! node -e "const s=require('net').createServer();s.on('error',()=>process.exit(1));s.listen($port,'127.0.0.1',()=>s.close())"; then
   fail "port $port is in use; stop what uses it, or choose another with --port"
 fi
@@ -42,7 +44,7 @@ trap 'exit 0' INT TERM
 
 CIVITANE_DB_URL="$pg_url" CIVITANE_PORT="$port" \
   java -jar app/target/app-0.1.0-exec.jar --civitane.demo=yes \
-  "--civitane.confirm-at=http://127.0.0.1:$port/verify" >"$home/server.log" 2>&1 &
+  "--civitane.confirm-at=http://127.0.0.1:$port/verify" >"$home/server.log" 2>&1 9>&- &
 server=$!
 say "Starting …"
 for _ in $(seq 240); do

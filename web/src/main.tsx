@@ -12,15 +12,29 @@ import {
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { sessionQuery } from "./api/session";
+import { deskQuery, draftsQuery } from "./desk/queries";
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
 
-/** Whoever is not signed in is asked to, and nothing else is loaded. */
-async function signedIn() {
-  const session = await queries.ensureQueryData(sessionQuery());
-  if (!session.login) {
-    throw redirect({ to: "/sign-in" });
-  }
+const screens = {
+  desk: lazyRouteComponent(() => import("./desk/Desk"), "Desk"),
+  application: lazyRouteComponent(() => import("./application/Application"), "Application"),
+  claim: lazyRouteComponent(() => import("./claim/Claim"), "Claim"),
+  quickCheck: lazyRouteComponent(() => import("./quickcheck/QuickCheck"), "QuickCheck"),
+};
+
+/** A screen for whoever is signed in: its code comes while that is asked, its data only afterwards. */
+function signedIn(component: (typeof screens)[keyof typeof screens]) {
+  return {
+    component,
+    beforeLoad: async () => {
+      void component.preload?.();
+      const session = await queries.ensureQueryData(sessionQuery());
+      if (!session.login) {
+        throw redirect({ to: "/sign-in" });
+      }
+    },
+  };
 }
 
 const root = createRootRoute();
@@ -32,27 +46,27 @@ const signIn = createRoute({
 const desk = createRoute({
   getParentRoute: () => root,
   path: "/",
-  beforeLoad: signedIn,
-  component: lazyRouteComponent(() => import("./desk/Desk"), "Desk"),
+  ...signedIn(screens.desk),
+  loader: () => {
+    void queries.prefetchQuery(deskQuery());
+    void queries.prefetchQuery(draftsQuery());
+  },
 });
 const application = createRoute({
   getParentRoute: () => root,
   path: "/applications/$id",
-  beforeLoad: signedIn,
-  component: lazyRouteComponent(() => import("./application/Application"), "Application"),
+  ...signedIn(screens.application),
 });
 const claim = createRoute({
   getParentRoute: () => root,
   path: "/claims/$number",
-  beforeLoad: signedIn,
-  component: lazyRouteComponent(() => import("./claim/Claim"), "Claim"),
+  ...signedIn(screens.claim),
 });
 
 const quickCheck = createRoute({
   getParentRoute: () => root,
   path: "/quick-check/$service",
-  beforeLoad: signedIn,
-  component: lazyRouteComponent(() => import("./quickcheck/QuickCheck"), "QuickCheck"),
+  ...signedIn(screens.quickCheck),
 });
 
 const router = createRouter({

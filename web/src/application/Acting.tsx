@@ -1,11 +1,13 @@
 import { useTranslation } from "react-i18next";
+import { withoutEntry } from "./entries";
+import { Field } from "./Field";
 import { dateWords, readDate } from "./typing";
 import type { DraftHandle } from "./useDraft";
 
 const ACTING = ["self", "guardian", "representative", "organisation"];
 
 /** Who acts for the household, and who else may speak for it. */
-export function Acting({ handle }: { handle: DraftHandle }) {
+export function Acting({ handle, today }: { handle: DraftHandle; today: string }) {
   const { t } = useTranslation();
   const taking = handle.draft.taking;
   const acts = taking.actsAs ?? "self";
@@ -64,24 +66,28 @@ export function Acting({ handle }: { handle: DraftHandle }) {
                 onChange={(event) => change(handle, i, { name: event.target.value })}
               />
             </label>
-            <label className="flex flex-col gap-0.5">
+            <span className="flex flex-col gap-0.5">
               <span className="soft small">{t("acting.until")}</span>
-              <input
-                className="input case w-40"
-                defaultValue={dateWords(permission.until)}
-                placeholder="30 6 27"
-                onBlur={(event) =>
-                  change(handle, i, { until: readDate(event.target.value, "2099-01-01", true) })
+              <Field
+                handle={handle}
+                pointer={`/taking/permissions/${i}/until`}
+                label={`${t("acting.until")} ${i + 1}`}
+                shown={dateWords(permission.until)}
+                read={(text) =>
+                  text === dateWords(permission.until) ? permission.until : readDate(text, today, true)
                 }
+                put={(until) => change(handle, i, { until })}
+                clear={() => change(handle, i, { until: undefined })}
+                expected="30 6 27"
+                placeholder="30 6 27"
+                className="w-40"
               />
-            </label>
+            </span>
             <button
               type="button"
               className="soft cursor-pointer pb-2"
               aria-label={t("app.remove", { what: permission.name || String(i + 1) })}
-              onClick={() =>
-                handle.take((old) => ({ ...old, permissions: permissions.filter((_, j) => j !== i) }))
-              }
+              onClick={() => handle.change((draft) => withoutEntry(draft, "/taking/permissions", i))}
             >
               ×
             </button>

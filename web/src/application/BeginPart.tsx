@@ -3,6 +3,7 @@ import type { Schemas } from "../api/client";
 import { spoken } from "../i18n/words";
 import { AboutService } from "./AboutService";
 import { Acting } from "./Acting";
+import { Applicant } from "./Applicant";
 import { Asked, Choice } from "./Choice";
 import { KnownHouseholds } from "./KnownHouseholds";
 import { Registers } from "./Registers";
@@ -36,6 +37,11 @@ export function BeginPart({ handle, id, offers, today }: Props) {
           />
         ))}
       </div>
+      <div>
+        <h2 className="head">{t("app.whoApplies")}</h2>
+        <Applicant handle={handle} today={today} />
+        <KnownHouseholds handle={handle} id={id} />
+      </div>
       <div className="flex flex-wrap gap-6">
         <Asked label={t("app.channel")}>
           <Choice
@@ -57,9 +63,8 @@ export function BeginPart({ handle, id, offers, today }: Props) {
           />
         </Asked>
       </div>
-      <Acting handle={handle} />
+      <Acting handle={handle} today={today} />
       <Registers handle={handle} id={id} today={today} />
-      <KnownHouseholds handle={handle} id={id} />
       {requests.length > 0 && (
         <p className="small soft">
           {t("app.offlineForm")}{" "}

@@ -15,6 +15,7 @@ import { addIncome, MoneyPart } from "./MoneyPart";
 import { PapersPart } from "./PapersPart";
 import { PartList } from "./PartList";
 import { keyed, type Part, partOf, partsOf, serviceOf } from "./parts";
+import { addPerson } from "./people";
 import { ReachPart } from "./ReachPart";
 import { ReadPart } from "./ReadPart";
 import { withRowsBegun } from "./rowsBegun";
@@ -22,7 +23,7 @@ import { ScanPane } from "./ScanPane";
 import { SignPart } from "./SignPart";
 import { useDraft } from "./useDraft";
 import { VoluntaryPart } from "./VoluntaryPart";
-import { addPerson, WhoPart } from "./WhoPart";
+import { WhoPart } from "./WhoPart";
 
 interface Props {
   view: ApplicationView;

@@ -23,7 +23,7 @@ export function FormsOut({ handle, id }: { handle: DraftHandle; id: string }) {
   });
   const make = () =>
     attempt(async () => {
-      while (!(await handle.settle())) await new Promise((resolve) => setTimeout(resolve, 60));
+      await handle.settle();
       await done(
         api.POST("/api/applications/{id}/forms-out", {
           params: { path: { id } },

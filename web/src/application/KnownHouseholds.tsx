@@ -45,7 +45,7 @@ export function KnownHouseholds({ handle, id }: { handle: DraftHandle; id: strin
               className="btn btn-sm"
               onClick={() =>
                 attempt(async () => {
-                  while (!(await handle.settle())) await new Promise((resolve) => setTimeout(resolve, 60));
+                  await handle.settle();
                   handle.adopt(
                     await done(
                       api.POST("/api/applications/{id}/take-over", {

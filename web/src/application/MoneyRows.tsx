@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import { mustShow, spoken } from "../i18n/words";
 import { money } from "../parts/format";
 import { Choice } from "./Choice";
+import { withoutEntry } from "./entries";
 import { Field } from "./Field";
 import { RowMark } from "./FieldMark";
 import type { Expense, Income } from "./packet";
@@ -224,12 +225,7 @@ export function Remove({
       tabIndex={-1}
       className="cursor-pointer soft"
       aria-label={t("app.remove", { what: String(index + 1) })}
-      onClick={() =>
-        handle.set(
-          `/household/${list}`,
-          (handle.draft.packet.household[list] as unknown[]).filter((_, i) => i !== index),
-        )
-      }
+      onClick={() => handle.change((draft) => withoutEntry(draft, `/household/${list}`, index))}
     >
       ×
     </button>

@@ -38,7 +38,7 @@ export function Registers({ handle, id, today }: { handle: DraftHandle; id: stri
     );
   const ask = () =>
     attempt(async () => {
-      while (!(await handle.settle())) await new Promise((resolve) => setTimeout(resolve, 60));
+      await handle.settle();
       const asked = await done(api.POST("/api/applications/{id}/registers", { params: { path: { id } } }));
       setAnswers(asked.answers);
       handle.adopt(asked.view);

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
+import { withoutEntry } from "./entries";
 import type { DraftHandle } from "./useDraft";
 
 interface Props {
@@ -58,12 +59,7 @@ export function ServiceChoice({ handle, offers }: Props) {
               tabIndex={-1}
               className="soft cursor-pointer"
               aria-label={t("app.remove", { what: title })}
-              onClick={() =>
-                handle.set(
-                  "/requests",
-                  requests.filter((_, j) => j !== i),
-                )
-              }
+              onClick={() => handle.change((draft) => withoutEntry(draft, "/requests", i))}
             >
               ×
             </button>

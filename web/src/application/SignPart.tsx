@@ -27,7 +27,7 @@ export function SignPart({ handle, id, open, today, onLodged, onGoTo }: Props) {
     setRefusal("");
     setFaults([]);
     try {
-      while (!(await handle.settle())) await new Promise((resolve) => setTimeout(resolve, 60));
+      await handle.settle();
       onLodged(
         await done(
           api.POST("/api/applications/{id}/lodge", {

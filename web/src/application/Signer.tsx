@@ -36,7 +36,7 @@ export function Signer({ handle, id, signer, today }: Props) {
     });
   const later = () =>
     attempt(async () => {
-      while (!(await handle.settle())) await new Promise((resolve) => setTimeout(resolve, 60));
+      await handle.settle();
       const asked = await done(
         api.POST("/api/applications/{id}/signing-requests", {
           params: { path: { id } },

@@ -1,12 +1,12 @@
 import { useTranslation } from "react-i18next";
 import { spoken } from "../i18n/words";
-import { yearsOld } from "../parts/format";
 import { Choice } from "./Choice";
+import { withoutPerson } from "./entries";
 import { Field } from "./Field";
 import { RowMark } from "./FieldMark";
 import { MoreOfPerson } from "./MoreOfPerson";
-import { freshId, type Person } from "./packet";
-import { dateWords, readDate } from "./typing";
+import { BirthField, NameField, NumberField } from "./PersonFields";
+import type { Person } from "./packet";
 import type { DraftHandle } from "./useDraft";
 
 const ROLES = [
@@ -69,95 +69,16 @@ export function WhoPart({ handle, today, onAdd }: { handle: DraftHandle; today: 
   );
 }
 
-export function addPerson(handle: DraftHandle) {
-  handle.change((draft) => {
-    const people = draft.packet.household.people;
-    const family = people[0]?.familyName;
-    const fresh: Person = {
-      id: freshId("p", people),
-      role: "child",
-      ...(family ? { familyName: family } : {}),
-    };
-    return {
-      ...draft,
-      packet: { ...draft.packet, household: { ...draft.packet.household, people: [...people, fresh] } },
-    };
-  });
-}
-
-function removePerson(handle: DraftHandle, id: string) {
-  handle.change((draft) => {
-    const household = draft.packet.household;
-    const notTheirs = <T extends { person?: string }>(list: T[]) => list.filter((one) => one.person !== id);
-    return {
-      ...draft,
-      packet: {
-        ...draft.packet,
-        household: {
-          ...household,
-          people: household.people.filter((person) => person.id !== id),
-          incomes: notTheirs(household.incomes),
-          noIncome: notTheirs(household.noIncome),
-          expenses: notTheirs(household.expenses),
-          assets: notTheirs(household.assets),
-        },
-        signatures: notTheirs(draft.packet.signatures),
-        requests: draft.packet.requests.map((request) => withoutPerson(request, id)),
-      },
-    };
-  });
-}
-
-/** Answers that name somebody who was taken off go with them. */
-function withoutPerson<T>(value: T, id: string): T {
-  if (Array.isArray(value)) {
-    return value
-      .filter((one) => !(one && typeof one === "object" && (one as { person?: string }).person === id))
-      .map((one) => withoutPerson(one, id)) as T;
-  }
-  if (value && typeof value === "object") {
-    return Object.fromEntries(
-      Object.entries(value)
-        .filter(([, part]) => part !== id)
-        .map(([key, part]) => [key, withoutPerson(part, id)]),
-    ) as T;
-  }
-  return value;
-}
-
 function PersonRow(props: { handle: DraftHandle; person: Person; index: number; today: string }) {
   const { handle, person, index, today } = props;
   const { t } = useTranslation();
   const at = `/household/people/${index}`;
   const name = person.givenName || t("app.person");
-  const birth = person.birthDate
-    ? `${dateWords(person.birthDate)}, ${yearsOld(person.birthDate, today)}`
-    : "";
   return (
     <div className={`grid-row ${COLUMNS}`}>
-      <Field
-        handle={handle}
-        pointer={`${at}/givenName`}
-        label={`${t("app.given")} ${index + 1}`}
-        shown={person.givenName ?? ""}
-        read={(text) => text}
-      />
-      <Field
-        handle={handle}
-        pointer={`${at}/familyName`}
-        label={`${t("app.family")} ${index + 1}`}
-        shown={person.familyName ?? ""}
-        read={(text) => text}
-      />
-      <Field
-        handle={handle}
-        pointer={`${at}/birthDate`}
-        label={`${t("app.birth")} ${index + 1}`}
-        shown={birth}
-        read={(text) => (text === birth ? person.birthDate : readDate(text, today))}
-        expected="14 3 88"
-        placeholder="14 3 88"
-      />
+      <NameField handle={handle} person={person} index={index} part="givenName" />
+      <NameField handle={handle} person={person} index={index} part="familyName" />
+      <BirthField handle={handle} person={person} index={index} today={today} />
       {person.role === "applicant" ? (
         <span className="px-2 soft small whitespace-nowrap">{spoken("applicant")}</span>
       ) : (
@@ -174,7 +95,7 @@ function PersonRow(props: { handle: DraftHandle; person: Person; index: number; 
         label={`${t("app.sex")} ${index + 1}`}
         options={["F", "M", "X"]}
       />
-      <NumberField handle={handle} person={person} at={at} index={index} />
+      <NumberField handle={handle} person={person} index={index} />
       {person.role === "applicant" ? (
         <span />
       ) : (
@@ -184,60 +105,11 @@ function PersonRow(props: { handle: DraftHandle; person: Person; index: number; 
           className="cursor-pointer soft"
           aria-label={t("app.remove", { what: name })}
           title={t("app.remove", { what: name })}
-          onClick={() => removePerson(handle, person.id)}
+          onClick={() => handle.change((draft) => withoutPerson(draft, person.id))}
         >
           ×
         </button>
       )}
     </div>
   );
-}
-
-const REASONS: Record<string, string> = { u: "unknown", n: "notIssued", d: "declined" };
-
-/** The resident number, or the reason why there is none: u unknown, n not issued, d declined. */
-function NumberField(props: { handle: DraftHandle; person: Person; at: string; index: number }) {
-  const { handle, person, at, index } = props;
-  const { t } = useTranslation();
-  const shown =
-    person.residentNumber ?? (person.residentNumberMissing ? spoken(person.residentNumberMissing) : "");
-  return (
-    <Field
-      handle={handle}
-      pointer={`${at}/residentNumber`}
-      label={`${t("app.number")} ${index + 1}`}
-      shown={shown}
-      placeholder="10 digits, or u n d"
-      expected="ten digits with the right last one; or u unknown, n not issued, d declined"
-      read={(text) => {
-        const plain = text.replace(/\s/g, "");
-        if (text === shown) return shown;
-        if (REASONS[plain.toLowerCase()]) return plain.toLowerCase();
-        return /^\d{10}$/.test(plain) && luhn(plain) ? plain : undefined;
-      }}
-      put={(value) =>
-        handle.change((draft) => {
-          const people = draft.packet.household.people.map((one, i) => {
-            if (i !== index || value === shown) return one;
-            const reason = REASONS[String(value)];
-            const { residentNumber: _number, residentNumberMissing: _reason, ...rest } = one;
-            return reason
-              ? { ...rest, residentNumber: null, residentNumberMissing: reason }
-              : { ...rest, residentNumber: String(value) };
-          });
-          return { ...draft, packet: { ...draft.packet, household: { ...draft.packet.household, people } } };
-        })
-      }
-    />
-  );
-}
-
-/** Whether the last digit is the check digit of the others; the server checks again. */
-function luhn(digits: string): boolean {
-  let sum = 0;
-  for (let i = 0; i < digits.length; i++) {
-    const digit = Number(digits[digits.length - 1 - i]) * (i % 2 === 1 ? 2 : 1);
-    sum += digit > 9 ? digit - 9 : digit;
-  }
-  return sum % 10 === 0;
 }

@@ -101,6 +101,29 @@ export interface Draft {
   taking: Taking;
 }
 
+/** A draft with all its parts, whenever it was begun. */
+export function whole(draft: Draft): Draft {
+  const household = draft.packet.household;
+  return {
+    packet: {
+      ...draft.packet,
+      household: {
+        ...household,
+        people: household.people ?? [],
+        incomes: household.incomes ?? [],
+        noIncome: household.noIncome ?? [],
+        expenses: household.expenses ?? [],
+        assets: household.assets ?? [],
+      },
+      requests: draft.packet.requests ?? [],
+      papers: draft.packet.papers ?? [],
+      signatures: draft.packet.signatures ?? [],
+    },
+    typed: draft.typed ?? {},
+    taking: draft.taking ?? {},
+  };
+}
+
 /** The value at a JSON Pointer; undefined where there is none. */
 export function at(root: unknown, pointer: string): unknown {
   let here = root;

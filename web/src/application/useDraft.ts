@@ -1,7 +1,8 @@
 import { hashKey, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
+import { useTranslation } from "react-i18next";
 import { type ApplicationView, api, done, type Margin, Refusal } from "../api/client";
-import { type Draft, type Mark, type Taking, withValue } from "./packet";
+import { type Draft, type Mark, type Taking, whole, withValue } from "./packet";
 import { confirmed, markAt, settled, withoutMark } from "./taking";
 import { useMargin } from "./useMargin";
 
@@ -24,7 +25,8 @@ export interface DraftHandle {
   take: (change: (taking: Taking) => Taking) => void;
   markAt: (pointer: string) => Mark | undefined;
   confirm: (pointer: string) => void;
-  settle: () => Promise<boolean>;
+  /** Waits until what was typed is kept; fails where it can't be. */
+  settle: () => Promise<void>;
   adopt: (view: ApplicationView) => void;
   keepMine: () => Promise<void>;
   showTheirs: () => Promise<void>;
@@ -32,6 +34,7 @@ export interface DraftHandle {
 
 /** A draft that is saved as typed, and that shows what was typed on it elsewhere. */
 export function useDraft(view: ApplicationView): DraftHandle {
+  const { t } = useTranslation();
   const queries = useQueryClient();
   const id = view.id;
   const [draft, setDraft] = useState(() => whole(view.draft as unknown as Draft));
@@ -56,42 +59,58 @@ export function useDraft(view: ApplicationView): DraftHandle {
     return true;
   }, [theirs]);
 
-  const save = useCallback(async (): Promise<boolean> => {
-    const now = latest.current;
-    if (!now.unsaved) return true;
-    if (now.running) return false;
-    now.running = true;
-    now.unsaved = false;
-    setSaving("saving");
-    unanswered.current.add(hashKey([now.draft]));
-    try {
-      const saved = await done(
-        api.PUT("/api/applications/{id}", {
-          params: { path: { id }, header: { "If-Match": `"${now.version}"` } },
-          body: now.draft as never,
-        }),
-      );
-      now.version = saved.version;
-      unanswered.current.clear();
-      queries.setQueryData(["application", id], saved);
-      setSavedAt(saved.updatedAt);
-      setSaving(now.unsaved ? "saving" : "saved");
-      return !now.unsaved;
-    } catch (problem) {
-      now.unsaved = true;
-      const refused = problem instanceof Refusal && problem.status === 412;
-      const overtaken = refused && !(await overtakenByMyself().catch(() => false));
-      setConflict(overtaken ? (problem as Error).message : "");
-      setSaving(overtaken ? "conflict" : "offline");
-      return false;
-    } finally {
-      now.running = false;
-    }
-  }, [id, overtakenByMyself, queries]);
+  const save = useCallback(
+    async (keepalive = false): Promise<"kept" | "busy" | "failed"> => {
+      const now = latest.current;
+      if (!now.unsaved) return "kept";
+      if (now.running) return "busy";
+      now.running = true;
+      setSaving("saving");
+      try {
+        while (now.unsaved) {
+          now.unsaved = false;
+          unanswered.current.add(hashKey([now.draft]));
+          const saved = await done(
+            api.PUT("/api/applications/{id}", {
+              params: { path: { id }, header: { "If-Match": `"${now.version}"` } },
+              body: now.draft as never,
+              keepalive,
+            }),
+          );
+          now.version = saved.version;
+          unanswered.current.clear();
+          queries.setQueryData(["application", id], saved);
+          setSavedAt(saved.updatedAt);
+        }
+        setSaving("saved");
+        return "kept";
+      } catch (problem) {
+        now.unsaved = true;
+        const refused = problem instanceof Refusal && problem.status === 412;
+        const overtaken = refused && !(await overtakenByMyself().catch(() => false));
+        setConflict(overtaken ? (problem as Error).message : "");
+        setSaving(overtaken ? "conflict" : "offline");
+        return "failed";
+      } finally {
+        now.running = false;
+      }
+    },
+    [id, overtakenByMyself, queries],
+  );
+
+  // What was typed last is kept too when the screen or the page is left before the pause is over.
+  useEffect(() => {
+    const left = () => void save(true);
+    addEventListener("pagehide", left);
+    return () => {
+      removeEventListener("pagehide", left);
+      void save().then(() => queries.invalidateQueries({ queryKey: ["drafts"] }));
+    };
+  }, [queries, save]);
 
   useEffect(() => {
     if (saving === "conflict" || !draft) return;
-    const timer = setTimeout(save, SAVE_PAUSE);
+    const timer = setTimeout(() => void save(), SAVE_PAUSE);
     return () => clearTimeout(timer);
   }, [draft, save, saving]);
 
@@ -136,6 +155,7 @@ export function useDraft(view: ApplicationView): DraftHandle {
 
   const change = useCallback((how: (draft: Draft) => Draft) => {
     latest.current.unsaved = true;
+    setSaving((old) => (old === "saved" ? "saving" : old));
     setDraft((old) => settled(how(old)));
   }, []);
   const set = useCallback(
@@ -143,6 +163,13 @@ export function useDraft(view: ApplicationView): DraftHandle {
       change((old) => withoutMark({ ...old, packet: withValue(old.packet, pointer, value) }, pointer)),
     [change],
   );
+
+  const settle = async () => {
+    for (let how = await save(); how !== "kept"; how = await save()) {
+      if (how === "failed") throw new Error(t("app.notKept"));
+      await new Promise((resolve) => setTimeout(resolve, SAVE_PAUSE));
+    }
+  };
 
   return {
     draft,
@@ -156,7 +183,7 @@ export function useDraft(view: ApplicationView): DraftHandle {
     take: (how) => change((old) => ({ ...old, taking: how(old.taking) })),
     markAt: (pointer) => markAt(draft.taking, pointer),
     confirm: (pointer) => change((old) => ({ ...old, taking: confirmed(old.taking, pointer) })),
-    settle: save,
+    settle,
     adopt,
     keepMine: async () => {
       latest.current.version = (await theirs()).version;
@@ -164,28 +191,5 @@ export function useDraft(view: ApplicationView): DraftHandle {
       await save();
     },
     showTheirs: async () => adopt(await theirs()),
-  };
-}
-
-/** A draft with all its parts, whenever it was begun. */
-function whole(draft: Draft): Draft {
-  const household = draft.packet.household;
-  return {
-    packet: {
-      ...draft.packet,
-      household: {
-        ...household,
-        people: household.people ?? [],
-        incomes: household.incomes ?? [],
-        noIncome: household.noIncome ?? [],
-        expenses: household.expenses ?? [],
-        assets: household.assets ?? [],
-      },
-      requests: draft.packet.requests ?? [],
-      papers: draft.packet.papers ?? [],
-      signatures: draft.packet.signatures ?? [],
-    },
-    typed: draft.typed ?? {},
-    taking: draft.taking ?? {},
   };
 }

@@ -14,6 +14,7 @@ import { DeskRow } from "./DeskRow";
 import { Drafts } from "./Drafts";
 import { ImportPacket } from "./ImportPacket";
 import { Peek } from "./Peek";
+import { deskQuery, draftsQuery } from "./queries";
 import { Rounds } from "./Rounds";
 
 const DAYS_BACK = 14;
@@ -24,12 +25,8 @@ export function Desk() {
   const { t } = useTranslation();
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const desk = useQuery({
-    queryKey: ["desk"],
-    queryFn: () => done(api.GET("/api/desk")),
-    refetchInterval: 30_000,
-  });
-  const drafts = useQuery({ queryKey: ["drafts"], queryFn: () => done(api.GET("/api/applications")) });
+  const desk = useQuery({ ...deskQuery(), refetchInterval: 30_000 });
+  const drafts = useQuery(draftsQuery());
   const [round, setRound] = useState("");
   const [chosen, setChosen] = useState(0);
   const [importing, setImporting] = useState(false);

@@ -1,4 +1,5 @@
 import { useTranslation } from "react-i18next";
+import { withoutEntry } from "../application/entries";
 import { place } from "../application/Field";
 import { at, withValue } from "../application/packet";
 import { applies } from "../application/taking";
@@ -36,12 +37,7 @@ export function Rows({ handle, question, pointer, path, matter }: QuestionProps)
             tabIndex={-1}
             className="soft cursor-pointer pb-2"
             aria-label={t("app.remove", { what: `${asked(matter.service, path)} ${i + 1}` })}
-            onClick={() =>
-              handle.set(
-                pointer,
-                rows.filter((__, j) => j !== i),
-              )
-            }
+            onClick={() => handle.change((draft) => withoutEntry(draft, pointer, i))}
           >
             ×
           </button>

@@ -82,7 +82,7 @@ export function useQuickCheck(service: string) {
     take: (how) => change((old) => ({ ...old, taking: how(old.taking) })),
     markAt: () => undefined,
     confirm: () => {},
-    settle: async () => true,
+    settle: async () => {},
     adopt: () => {},
     keepMine: async () => {},
     showTheirs: async () => {},
