@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
 import { spoken } from "../i18n/words";
 import { Asked, AskedText, Choice, YesNo } from "./Choice";
+import { RowMark } from "./FieldMark";
 import { at } from "./packet";
 import type { DraftHandle } from "./useDraft";
 
@@ -18,7 +19,10 @@ export function HomePart({ handle }: { handle: DraftHandle }) {
   const elsewhere = at(packet, MAILING) !== undefined;
   return (
     <section className="flex flex-col gap-5">
-      <AddressFields handle={handle} place={HOME} />
+      <div>
+        <AddressFields handle={handle} place={HOME} />
+        <RowMark handle={handle} pointer={HOME} />
+      </div>
       <div className="flex flex-wrap gap-6 items-end">
         <Asked label={t("app.noFixed")}>
           <YesNo handle={handle} pointer={`${HOME}/noFixedAddress`} label={t("app.noFixed")} />
@@ -61,6 +65,7 @@ export function HomePart({ handle }: { handle: DraftHandle }) {
             {spoken(benefit)}
           </label>
         ))}
+        <RowMark handle={handle} pointer="/household/benefits" />
       </fieldset>
       <div className="flex flex-wrap gap-4">
         <Asked label={t("app.paidBy")}>
@@ -78,6 +83,8 @@ export function HomePart({ handle }: { handle: DraftHandle }) {
             <AskedText handle={handle} pointer="/household/payment/holder" label={t("app.holder")} />
           </>
         )}
+        <div className="basis-full" />
+        <RowMark handle={handle} pointer="/household/payment" />
       </div>
     </section>
   );

@@ -23,7 +23,7 @@ export function KnownHouseholds({ handle, id }: { handle: DraftHandle; id: strin
   });
   if (!known.data?.length) return null;
   return (
-    <div>
+    <div className="mt-4">
       <h2 className="head">{t("known.title")}</h2>
       <p role="alert" className="wrong">
         {refusal}

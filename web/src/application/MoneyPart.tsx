@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import { money } from "../parts/format";
 import { Choice } from "./Choice";
 import { Field } from "./Field";
+import { RowMark } from "./FieldMark";
 import { ExpenseRow, INCOME_COLUMNS, IncomeRow, Remove } from "./MoneyRows";
 import { NoIncome } from "./NoIncome";
 import { freshId } from "./packet";
@@ -50,7 +51,7 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
         </div>
         <NoIncome handle={handle} named={named} />
       </div>
-      <div className="grid grid-cols-1 xl:grid-cols-2 gap-8">
+      <div className="flex flex-col gap-6 max-w-2xl">
         <div>
           <h2 className="head">{t("app.expenses")}</h2>
           {household.expenses.map((expense, i) => (
@@ -73,30 +74,34 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
         <div>
           <h2 className="head">{t("app.assets")}</h2>
           {household.assets.map((asset, i) => (
-            <div key={i} className="grid-row grid-cols-[9.5rem_8rem_1fr_1.6rem]">
-              <Choice
-                handle={handle}
-                pointer={`/household/assets/${i}/kind`}
-                label={`${t("app.kind")} ${i + 1}`}
-                options={ASSETS}
-              />
-              <Field
-                handle={handle}
-                pointer={`/household/assets/${i}/value`}
-                label={`${t("app.value")} ${i + 1}`}
-                shown={asset.value === undefined ? "" : money(asset.value)}
-                read={readNumber}
-                expected="1,200.50"
-                right
-              />
-              <Choice
-                handle={handle}
-                pointer={`/household/assets/${i}/person`}
-                label={`${t("app.whose")} ${i + 1}`}
-                options={ids}
-                words={named}
-              />
-              <Remove handle={handle} list="assets" index={i} />
+            <div key={i}>
+              <div className="grid-row grid-cols-[9.5rem_8rem_8.5rem_1fr_1.6rem]">
+                <Choice
+                  handle={handle}
+                  pointer={`/household/assets/${i}/kind`}
+                  label={`${t("app.kind")} ${i + 1}`}
+                  options={ASSETS}
+                />
+                <Field
+                  handle={handle}
+                  pointer={`/household/assets/${i}/value`}
+                  label={`${t("app.value")} ${i + 1}`}
+                  shown={asset.value === undefined ? "" : money(asset.value)}
+                  read={readNumber}
+                  expected="1,200.50"
+                  right
+                />
+                <Choice
+                  handle={handle}
+                  pointer={`/household/assets/${i}/person`}
+                  label={`${t("app.whose")} ${i + 1}`}
+                  options={ids}
+                  words={named}
+                />
+                <span />
+                <Remove handle={handle} list="assets" index={i} />
+              </div>
+              <RowMark handle={handle} pointer={`/household/assets/${i}`} />
             </div>
           ))}
           <button

@@ -185,26 +185,29 @@ export function ExpenseRow({ handle, expense, index, ids, named }: RowProps & { 
   const { t } = useTranslation();
   const at = `/household/expenses/${index}`;
   return (
-    <div className={`grid-row ${EXPENSE_COLUMNS}`}>
-      <Choice
-        handle={handle}
-        pointer={`${at}/kind`}
-        label={`${t("app.kind")} ${index + 1}`}
-        options={EXPENSES}
-      />
-      <AmountField
-        handle={handle}
-        at={at}
-        row={expense}
-        label={`${t("app.expenses")} ${index + 1}`}
-        shown={expense.amount === undefined ? "" : money(expense.amount)}
-        expected="640 m"
-        placeholder="640 m"
-      />
-      <HowOften handle={handle} at={at} index={index} />
-      <Whose handle={handle} at={at} index={index} ids={ids} named={named} />
-      <Remove handle={handle} list="expenses" index={index} />
-    </div>
+    <>
+      <div className={`grid-row ${EXPENSE_COLUMNS}`}>
+        <Choice
+          handle={handle}
+          pointer={`${at}/kind`}
+          label={`${t("app.kind")} ${index + 1}`}
+          options={EXPENSES}
+        />
+        <AmountField
+          handle={handle}
+          at={at}
+          row={expense}
+          label={`${t("app.expenses")} ${index + 1}`}
+          shown={expense.amount === undefined ? "" : money(expense.amount)}
+          expected="640 m"
+          placeholder="640 m"
+        />
+        <HowOften handle={handle} at={at} index={index} />
+        <Whose handle={handle} at={at} index={index} ids={ids} named={named} />
+        <Remove handle={handle} list="expenses" index={index} />
+      </div>
+      <RowMark handle={handle} pointer={at} />
+    </>
   );
 }
 

@@ -1,5 +1,6 @@
 import { useTranslation } from "react-i18next";
 import { Field } from "./Field";
+import { RowMark } from "./FieldMark";
 import type { DraftHandle } from "./useDraft";
 
 interface Props {
@@ -56,6 +57,7 @@ export function NoIncome({ handle, named }: Props) {
                 />
               </label>
             )}
+            {index >= 0 && <RowMark handle={handle} pointer={`/household/noIncome/${index}`} />}
           </li>
         );
       })}

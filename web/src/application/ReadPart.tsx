@@ -25,10 +25,15 @@ export function ReadPart({ handle, open, today, offers, onGoTo }: Props) {
         {open.length === 0 && <p className="soft">{t("app.noGaps")}</p>}
         <ul>
           {open.map((gap, i) => (
-            <li key={i} className="border-b border-base-300 py-1">
+            <li key={i} className="border-b border-base-300 py-1 flex justify-between gap-4 items-baseline">
               <button type="button" className="plain-link text-left" onClick={() => onGoTo(gap.pointer)}>
                 {gap.words}
               </button>
+              {gap.filledIn && (
+                <button type="button" className="btn btn-xs" onClick={() => handle.confirm(gap.pointer)}>
+                  {t("app.confirmed")}
+                </button>
+              )}
             </li>
           ))}
         </ul>

@@ -2,13 +2,15 @@ import type { TFunction } from "i18next";
 import type { Margin } from "../api/client";
 import { spoken } from "../i18n/words";
 import { fromWords } from "./FieldMark";
-import type { Draft } from "./packet";
+import { at, type Draft, type Income, type Person } from "./packet";
 import { unconfirmed } from "./taking";
 
 /** Something still open: where, and why. */
 export interface Gap {
   pointer: string;
   words: string;
+  /** Filled in, and waits only to be confirmed. */
+  filledIn?: boolean;
 }
 
 /** Everything that is still open, in one list. */
@@ -26,7 +28,8 @@ export function gaps(draft: Draft, margin: Margin | undefined, t: TFunction): Ga
   for (const [pointer, mark] of unconfirmed(draft.taking)) {
     found.push({
       pointer,
-      words: t("app.gap.unconfirmed", { what: last(pointer), from: fromWords(mark.from, t) }),
+      filledIn: true,
+      words: t("app.gap.unconfirmed", { what: called(draft, pointer), from: fromWords(mark.from, t) }),
     });
   }
   for (const result of margin?.results ?? []) {
@@ -38,6 +41,15 @@ export function gaps(draft: Draft, margin: Margin | undefined, t: TFunction): Ga
     }
   }
   return found;
+}
+
+/** What a place is called by the entry it is: whose, and of what kind. */
+function called(draft: Draft, pointer: string): string {
+  const entry = at(draft.packet, pointer) as Partial<Person & Income> | string | undefined;
+  if (!entry || typeof entry !== "object") return last(pointer);
+  const whose = draft.packet.household.people.find((person) => person.id === entry.person);
+  const words = [entry.givenName ?? whose?.givenName, entry.kind && spoken(entry.kind)].filter(Boolean);
+  return words.length > 0 ? words.join(", ") : last(pointer);
 }
 
 /** What a place is called: the last of its names that is no number. */

@@ -22,6 +22,11 @@ import tools.jackson.databind.node.ObjectNode;
 /** Households the office knows already: to copy what they told last, and to see what comes a second time. */
 @Service
 class KnownHouseholds {
+  /** What is confirmed entry by entry, and what in one. Consents are not: they have their own end. */
+  private static final List<String> BY_ENTRY =
+      List.of("people", "incomes", "noIncome", "expenses", "assets");
+
+  private static final List<String> AS_A_WHOLE = List.of("address", "payment", "benefits");
   private static final int MOST = 6;
 
   private final Applications applications;
@@ -78,15 +83,19 @@ class KnownHouseholds {
         address.postcode());
   }
 
-  /** Households in which the applicant of a draft is known. */
+  /** Other households in which the applicant of a draft is known; not the one whose facts were taken over. */
   @Transactional(readOnly = true)
   List<Known> of(UUID id) {
     var packet = packet(id);
     if (packet == null) {
       return List.of();
     }
+    var ours = applications.household(id);
     var found = new LinkedHashMap<UUID, Known>();
     for (var one : people.like(known(packet, packet.household().applicant()))) {
+      if (ours.filter(one.household()::equals).isPresent()) {
+        continue;
+      }
       households
           .told(one.household())
           .ifPresent(told -> found.putIfAbsent(
@@ -117,17 +126,16 @@ class KnownHouseholds {
           var taking = new Taking(draft.taking());
           packet.set("household", told.facts().deepCopy());
           var from = told.on().toString();
-          told.facts().properties().forEach(part -> {
-            if (part.getValue().isArray()) {
-              for (var i = 0; i < part.getValue().size(); i++) {
-                taking.mark("/household/" + part.getKey() + "/" + i, from);
-              }
-            } else if (part.getValue().isObject()) {
-              taking.mark("/household/" + part.getKey(), from);
+          for (var list : BY_ENTRY) {
+            var entries = packet.withObject("/household").withArray(list);
+            for (var i = 0; i < entries.size(); i++) {
+              taking.mark("/household/" + list + "/" + i, from);
             }
-          });
-          for (var list : new String[] {"people", "incomes", "noIncome", "expenses", "assets"}) {
-            packet.withObject("/household").withArray(list);
+          }
+          for (var whole : AS_A_WHOLE) {
+            if (told.facts().path(whole).size() > 0) {
+              taking.mark("/household/" + whole, from);
+            }
           }
           return draft;
         },
