@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useParams } from "@tanstack/react-router";
 import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
+import { offersQuery } from "../api/offers";
 import { useSession } from "../api/session";
 import { Bar } from "../parts/Bar";
 import { DraftScreen } from "./DraftScreen";
@@ -18,11 +19,7 @@ export function Application() {
     queryFn: () => done(api.GET("/api/applications/{id}", { params: { path: { id } } })),
     refetchOnWindowFocus: false,
   });
-  const offers = useQuery({
-    queryKey: ["services"],
-    queryFn: () => done(api.GET("/api/services")),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const offers = useQuery(offersQuery());
   if (offers.data) {
     const known = offers.data;
     knowQuestions((service) => known.find((offer) => offer.service === service)?.questions ?? []);

@@ -4,6 +4,7 @@ import { scaleTime } from "d3-scale";
 import { useMemo, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, type Row } from "../api/client";
+import { offersQuery } from "../api/offers";
 import { Bar } from "../parts/Bar";
 import { addDays, day } from "../parts/format";
 import { KeyStrip } from "../parts/Keys";
@@ -51,7 +52,11 @@ export function Desk() {
       queries.setQueryData(["application", fresh.id], fresh);
       navigate({ to: "/applications/$id", params: { id: fresh.id } });
     });
-  const quick = () => navigate({ to: "/quick-check/$service", params: { service: "livingAllowance" } });
+  const quick = () =>
+    attempt(async () => {
+      const [first] = await queries.ensureQueryData(offersQuery());
+      navigate({ to: "/quick-check/$service", params: { service: first.service } });
+    });
   const open = (number: string) => navigate({ to: "/claims/$number", params: { number } });
   const takeUp = (one: Row) =>
     attempt(async () => {
@@ -75,9 +80,10 @@ export function Desk() {
       <div className="flex-1 min-h-0 grid grid-cols-[1fr_300px] grid-rows-[minmax(0,1fr)]">
         <main className="min-w-0 min-h-0 flex flex-col">
           <h1 className="sr-only">{t("desk.title")}</h1>
-          <div className="flex items-center gap-2 px-5 h-[52px] border-b border-base-300">
+          <div className="flex items-center gap-4 px-5 min-h-[52px] border-b border-base-300">
             <Rounds
               rows={desk.data?.rows ?? []}
+              more={desk.data?.more ?? false}
               drafts={drafts.data?.length ?? 0}
               round={round}
               onRound={setRound}

@@ -3,6 +3,7 @@ import { useNavigate } from "@tanstack/react-router";
 import { type ChangeEvent, useEffect, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { type ApplicationView, api, done, type Fault, Refusal, type Schemas, send } from "../api/client";
+import { offersQuery } from "../api/offers";
 import { Faults } from "./Faults";
 
 const BYTES = "application/octet-stream";
@@ -17,11 +18,7 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
   const [words, setWords] = useState("");
   const [batch, setBatch] = useState<Schemas["BatchView"]>();
   const [service, setService] = useState("schoolMeals");
-  const offers = useQuery({
-    queryKey: ["services"],
-    queryFn: () => done(api.GET("/api/services")),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const offers = useQuery(offersQuery());
 
   useEffect(() => dialog.current?.showModal(), []);
 
@@ -40,6 +37,7 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
         if (view) navigate({ to: "/applications/$id", params: { id: view.id } });
         return;
       }
+      setWords(t("desk.takingRows", { count: rowsOf(bytes) }));
       const taken = await send<Schemas["BatchView"]>(`/api/batches/${service}`, bytes, BYTES);
       setBatch(taken);
       setFaults(taken?.faults ?? []);
@@ -100,6 +98,11 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
       </div>
     </dialog>
   );
+}
+
+/** About how many applications a list holds: its lines but the first. */
+function rowsOf(list: ArrayBuffer): number {
+  return new TextDecoder().decode(list).trim().split("\n").length - 1;
 }
 
 /** What became of a list: what was lodged, and the rows that come back. */

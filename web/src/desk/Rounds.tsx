@@ -3,13 +3,15 @@ import type { Row } from "../api/client";
 
 interface Props {
   rows: Row[];
+  /** Whether there are more claims than these rows. */
+  more: boolean;
   drafts: number;
   round: string;
   onRound: (round: string) => void;
 }
 
 /** The work grouped by its next step. */
-export function Rounds({ rows, drafts, round, onRound }: Props) {
+export function Rounds({ rows, more, drafts, round, onRound }: Props) {
   const { t } = useTranslation();
   const steps = new Map<string, number>();
   for (const row of rows) {
@@ -21,16 +23,20 @@ export function Rounds({ rows, drafts, round, onRound }: Props) {
     ...[...steps].map(([words, count]): [string, string, number] => [words, words, count]),
   ];
   return (
-    <div className="flex gap-3.5 small whitespace-nowrap overflow-x-auto min-w-0">
+    <div className="flex flex-wrap gap-x-3.5 small whitespace-nowrap min-w-0 self-end">
       {all.map(([key, words, count]) => (
         <button
           key={key}
           type="button"
           aria-pressed={round === key}
-          className={`cursor-pointer h-[51px] border-b-3 ${round === key ? "border-primary font-semibold" : "border-transparent"}`}
+          className={`cursor-pointer min-h-[34px] pt-1.5 border-b-3 ${round === key ? "border-primary font-semibold" : "border-transparent"}`}
           onClick={() => onRound(key)}
         >
-          {words} <span className="case">{count}</span>
+          {words}{" "}
+          <span className="case">
+            {count}
+            {more && key !== "drafts" && "+"}
+          </span>
         </button>
       ))}
     </div>

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useParams } from "@tanstack/react-router";
 import { useTranslation } from "react-i18next";
 import { api, done, type QuestionView } from "../api/client";
+import { offersQuery } from "../api/offers";
 import { useSession } from "../api/session";
 import { knowQuestions } from "../application/taking";
 import { aboutService } from "../i18n/words";
@@ -20,11 +21,7 @@ export function QuickCheck() {
   const session = useSession();
   const navigate = useNavigate();
   const [attempt, refusal] = useTrying();
-  const offers = useQuery({
-    queryKey: ["services"],
-    queryFn: () => done(api.GET("/api/services")),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const offers = useQuery(offersQuery());
   const offer = offers.data?.find((one) => one.service === service);
   const check = useQuickCheck(service);
   if (offers.data) {

@@ -1,0 +1,21 @@
+package civitane.app.pages;
+
+import java.time.Duration;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** The desk's code, styles and fonts are named after what is in them, so a browser need never ask for one twice. */
+@Configuration
+class AssetCaching implements WebMvcConfigurer {
+  private static final Duration A_YEAR = Duration.ofDays(365);
+
+  @Override
+  public void addResourceHandlers(ResourceHandlerRegistry registry) {
+    registry
+        .addResourceHandler("/assets/**")
+        .addResourceLocations("classpath:/static/assets/")
+        .setCacheControl(CacheControl.maxAge(A_YEAR).cachePublic().immutable());
+  }
+}
