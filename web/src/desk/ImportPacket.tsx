@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "@tanstack/react-router";
 import { type ChangeEvent, useEffect, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { type ApplicationView, api, done, type Fault, Refusal, type Schemas, send } from "../api/client";
+import { type ApplicationView, type Fault, Refusal, type Schemas, send } from "../api/client";
 import { offersQuery } from "../api/offers";
 import { Faults } from "./Faults";
 
