@@ -5,6 +5,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
@@ -51,5 +52,59 @@ public class LettersTest extends OnDatabase {
         .getResponse();
     assertEquals(response.getStatus(), 200);
     return response.getContentAsString();
+  }
+
+  @DataProvider
+  public static Object[][] safeWays() {
+    return new Object[][] {
+      {"\"line1\"", "\"hidden\": false, \"line1\"", "Tide Row", "counter"},
+      {"\"line1\"", "\"hidden\": true, \"line1\"", "Protected address", "Tide Row"},
+      {
+        "\"line1\"",
+        "\"mailing\": {\"line1\": \"8 Weir Street\", \"postcode\": \"BK12\"}, \"line1\"",
+        "8 Weir Street",
+        "Tide Row"
+      },
+      {
+        "\"residentNumber\"",
+        "\"contact\": {\"mayWrite\": false}, \"residentNumber\"",
+        "to be handed over at the counter",
+        "Tide Row"
+      },
+    };
+  }
+
+  @Test(dataProvider = "safeWays")
+  public void everyLetterGoesOnlyWhereItIsSafe(
+      String where, String told, String printed, String notPrinted) throws Exception {
+    var application = begin(Packets.meals(2).replaceFirst(where, told));
+    var lodged = body(lodging(application, 0));
+    var number = lodged.get("claims").get(0).stringValue();
+    var version = body(asIkenna(post("/api/claims/{number}/take", "", number)))
+        .get("version")
+        .intValue();
+    var decision = "{\"version\": " + version + ", \"grant\": true}";
+    assertEquals(
+        asIkenna(post("/api/claims/{number}/decision", decision, number))
+            .getResponse()
+            .getStatus(),
+        200);
+    for (var about : new String[] {lodged.get("receipt").stringValue(), number}) {
+      var text = letterAbout(about);
+      assertTrue(text.contains(printed), text);
+      assertFalse(text.contains(notPrinted), text);
+    }
+  }
+
+  private String letterAbout(String about) throws Exception {
+    var id = database
+        .sql("select id from letter where about = ?")
+        .param(about)
+        .query(String.class)
+        .single();
+    var pdf = asIkenna(get("/api/letters/{id}", id)).getResponse().getContentAsByteArray();
+    try (var document = Loader.loadPDF(pdf)) {
+      return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+    }
   }
 }

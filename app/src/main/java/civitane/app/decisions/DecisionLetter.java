@@ -2,6 +2,8 @@ package civitane.app.decisions;
 
 import civitane.app.claims.ClaimView;
 import civitane.app.letters.LetterText;
+import civitane.app.letters.LetterWords;
+import civitane.app.letters.Recipient;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Word;
@@ -15,11 +17,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** The letter that tells a decision with every reason and its numbers. */
 final class DecisionLetter {
+  /** Decisions are written in the language of the office. */
+  private static final String LANGUAGE = "en";
+
   /** Tests that say nothing to the household. */
   private static final Set<String> INWARD = Set.of("PAPERS");
 
@@ -27,16 +31,13 @@ final class DecisionLetter {
 
   static LetterText text(
       ClaimView claim, Packet packet, Result result, boolean grant, @Nullable String reason) {
-    var address = packet.household().address();
     return new LetterText(
         "decision",
         claim.number(),
-        "en",
+        LANGUAGE,
         claim.title() + ": " + (grant ? "granted" : "refused"),
         packet.household().applicant().fullName(),
-        Stream.of(address.line1(), address.postcode(), address.town())
-            .filter(line -> line != null)
-            .toList(),
+        Recipient.lines(packet.household(), LetterWords.in(LANGUAGE)),
         paragraphs(claim, grant, reason),
         reasons(result, grant),
         grant ? figures(packet, result) : List.of(),

@@ -3,13 +3,13 @@ package civitane.app.intake;
 import civitane.app.claims.Claims;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.LetterWords;
+import civitane.app.letters.Recipient;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** The receipt: what was asked for, under which numbers, by when an answer comes, and what was told; in the household's language. */
 final class Receipt {
@@ -85,17 +85,13 @@ final class Receipt {
       List<LetterText.Figure> figures,
       List<String> closing,
       List<LetterText.Figure> told) {
-    var home = packet.household().address();
-    var address = home.mailing() == null ? home : home.mailing();
     return new LetterText(
         kind,
         number,
         words.language(),
         words.say(kind + ".title"),
         packet.household().applicant().fullName(),
-        Stream.of(address.line1(), address.postcode(), address.town())
-            .filter(line -> line != null)
-            .toList(),
+        Recipient.lines(packet.household(), words),
         paragraphs,
         List.of(),
         figures,

@@ -70,6 +70,17 @@ public record Household(
         .orElseThrow(() -> new IllegalStateException("a household without an applicant"));
   }
 
+  /** Where letters go: to the mailing address where one was given, else home. */
+  public Address mailingAddress() {
+    return address.mailing() == null ? address : address.mailing();
+  }
+
+  /** Whether letters may be posted; the applicant may have said that it is not safe. */
+  public boolean mayBeWrittenTo() {
+    var contact = applicant().contact();
+    return contact == null || !Boolean.FALSE.equals(contact.mayWrite());
+  }
+
   public boolean statesNoIncome(Person person) {
     for (var statement : noIncome) {
       if (statement.person().equals(person.id())) {
