@@ -153,9 +153,9 @@ public class ApplicationToDecisionTest extends OnDatabase {
 
   @Test
   public void aPacketWithFaultsIsToldEachOfThem() throws Exception {
-    var packet = Packets.meals(2)
+    var packet = Packets.meals(1, 2, "en")
         .replace("\"amount\": 430.00", "\"amuont\": 430.00")
-        .replaceAll("\"birthDate\": \"1975[^\"]*\"", "\"birthDate\": \"1988-02-30\"");
+        .replaceFirst("\"birthDate\": \"[^\"]*\"", "\"birthDate\": \"1988-02-30\"");
     var refused = bring(packet);
     assertEquals(refused.getResponse().getStatus(), 422);
     assertEquals(body(refused).get("faults").size(), 2, body(refused).toString());
