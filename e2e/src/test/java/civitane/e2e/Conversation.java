@@ -107,7 +107,9 @@ final class Conversation {
   /** Signs with the name as given, and lodges; what the receipt is called. */
   String lodges(String name) {
     page.keyboard().press("Alt+8");
-    for (var statement : main().getByRole(AriaRole.CHECKBOX).all()) {
+    assertThat(page.getByLabel("Signs as " + name)).isVisible();
+    var signer = main().getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName(name));
+    for (var statement : signer.getByRole(AriaRole.CHECKBOX).all()) {
       statement.check();
     }
     page.getByLabel("Signs as " + name).fill(name);
