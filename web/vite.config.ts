@@ -4,6 +4,11 @@ import { defineConfig } from "vite";
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
-  build: { assetsInlineLimit: 0, modulePreload: { polyfill: false } },
+  build: {
+    assetsInlineLimit: 0,
+    modulePreload: { polyfill: false },
+    // Every file more is a round more before the first view; libraries change less often than the screens.
+    rolldownOptions: { output: { codeSplitting: { groups: [{ name: "libraries", test: /node_modules/ }] } } },
+  },
   server: { proxy: { "/api": "http://127.0.0.1:8480" } },
 });

@@ -12,23 +12,25 @@ import {
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { sessionQuery } from "./api/session";
+import { Desk } from "./desk/Desk";
 import { deskQuery, draftsQuery } from "./desk/queries";
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
 
 const screens = {
-  desk: lazyRouteComponent(() => import("./desk/Desk"), "Desk"),
   application: lazyRouteComponent(() => import("./application/Application"), "Application"),
   claim: lazyRouteComponent(() => import("./claim/Claim"), "Claim"),
   quickCheck: lazyRouteComponent(() => import("./quickcheck/QuickCheck"), "QuickCheck"),
 };
 
 /** A screen for whoever is signed in: its code comes while that is asked, its data only afterwards. */
-function signedIn(component: (typeof screens)[keyof typeof screens]) {
+function signedIn(component: (typeof screens)[keyof typeof screens] | typeof Desk) {
   return {
     component,
     beforeLoad: async () => {
-      void component.preload?.();
+      if ("preload" in component) {
+        void component.preload?.();
+      }
       const session = await queries.ensureQueryData(sessionQuery());
       if (!session.login) {
         throw redirect({ to: "/sign-in" });
@@ -46,11 +48,10 @@ const signIn = createRoute({
 const desk = createRoute({
   getParentRoute: () => root,
   path: "/",
-  ...signedIn(screens.desk),
-  loader: () => {
-    void queries.prefetchQuery(deskQuery());
-    void queries.prefetchQuery(draftsQuery());
-  },
+  ...signedIn(Desk),
+  // The page has asked for these already: waiting for them here draws the Desk once, with its claims.
+  loader: () =>
+    Promise.allSettled([queries.ensureQueryData(deskQuery()), queries.ensureQueryData(draftsQuery())]),
 });
 const application = createRoute({
   getParentRoute: () => root,

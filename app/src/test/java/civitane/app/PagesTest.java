@@ -1,0 +1,79 @@
+package civitane.app;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.http.HttpHeaders;
+import org.springframework.test.web.servlet.MvcResult;
+import org.testng.annotations.Test;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNull;
+import static org.testng.Assert.assertTrue;
+
+/** The page of the desk names what it will ask for first; its code is small, packed, and cached for good. */
+public class PagesTest extends OnDatabase {
+  private static final Pattern CODE = Pattern.compile("/(assets/[^\"]+\\.js)\"");
+
+  /** Bytes, as gzip packs them. */
+  private static final int MOST_CODE_AT_FIRST = 200_000;
+
+  @Test
+  public void namesTheDataOfTheDeskOnlyToWhoMaySeeIt() throws Exception {
+    var seen = links(asIkenna(get("/")));
+    for (var path : List.of("/api/session", "/api/desk", "/api/applications")) {
+      assertTrue(seen.contains("<" + path + ">; rel=preload; as=fetch; crossorigin"), seen);
+      assertEquals(asIkenna(get(path)).getResponse().getStatus(), 200, path);
+    }
+    assertEquals(
+        links(http.perform(get("/")).andReturn()),
+        "</api/session>; rel=preload; as=fetch; crossorigin");
+    assertNull(links(http.perform(get("/sign-in")).andReturn()));
+    assertFalse(links(asIkenna(get("/claims/{number}", "AS-26-000001"))).contains("/api/desk"));
+  }
+
+  @Test
+  public void isSmallAtFirst() throws Exception {
+    var bytes = 0L;
+    for (var file : codeAtFirst()) {
+      bytes += new ClassPathResource("static/" + file + ".gz").contentLength();
+    }
+    assertTrue(bytes > 0 && bytes < MOST_CODE_AT_FIRST, bytes + " bytes");
+  }
+
+  @Test
+  public void sendsItsCodePackedOnceAndForGood() throws Exception {
+    for (var file : codeAtFirst()) {
+      for (var packing : List.of("br", "gzip")) {
+        var sent = http.perform(get("/" + file).header(HttpHeaders.ACCEPT_ENCODING, packing))
+            .andReturn()
+            .getResponse();
+        assertEquals(sent.getStatus(), 200, file);
+        assertEquals(sent.getHeader(HttpHeaders.CONTENT_ENCODING), packing, file);
+        assertEquals(sent.getContentType(), "text/javascript", file);
+        assertTrue(sent.getHeader(HttpHeaders.CACHE_CONTROL).contains("immutable"), file);
+      }
+      var plain = http.perform(get("/" + file)).andReturn().getResponse();
+      assertNull(plain.getHeader(HttpHeaders.CONTENT_ENCODING), file);
+      assertEquals(
+          plain.getContentAsByteArray(),
+          new ClassPathResource("static/" + file).getContentAsByteArray(),
+          file);
+    }
+  }
+
+  private static String links(MvcResult page) {
+    return page.getResponse().getHeader(HttpHeaders.LINK);
+  }
+
+  private static List<String> codeAtFirst() throws IOException {
+    var page =
+        new ClassPathResource("static/index.html").getContentAsString(StandardCharsets.UTF_8);
+    var files = CODE.matcher(page).results().map(found -> found.group(1)).toList();
+    assertFalse(files.isEmpty(), page);
+    return files;
+  }
+}
