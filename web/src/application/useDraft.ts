@@ -6,7 +6,8 @@ import { type Draft, type Mark, type Taking, whole, withValue } from "./packet";
 import { confirmed, markAt, settled, withoutMark } from "./taking";
 import { useMargin } from "./useMargin";
 
-const SAVE_PAUSE = 120;
+/** Milliseconds. */
+const LOOK_AGAIN = 50;
 const RETRY = 2000;
 const LOOK_ELSEWHERE = 2500;
 
@@ -42,7 +43,7 @@ export function useDraft(view: ApplicationView): DraftHandle {
   const [saving, setSaving] = useState<Saving>("saved");
   const [savedAt, setSavedAt] = useState(view.updatedAt);
   const [conflict, setConflict] = useState("");
-  const latest = useRef({ draft, version: view.version, unsaved: false, running: false });
+  const latest = useRef({ draft, version: view.version, unsaved: false, running: false, overtaken: false });
   latest.current.draft = draft;
   const unanswered = useRef(new Set<string>());
 
@@ -63,6 +64,7 @@ export function useDraft(view: ApplicationView): DraftHandle {
     async (keepalive = false): Promise<"kept" | "busy" | "failed"> => {
       const now = latest.current;
       if (!now.unsaved) return "kept";
+      if (now.overtaken) return "failed";
       if (now.running) return "busy";
       now.running = true;
       setSaving("saving");
@@ -87,9 +89,9 @@ export function useDraft(view: ApplicationView): DraftHandle {
       } catch (problem) {
         now.unsaved = true;
         const refused = problem instanceof Refusal && problem.status === 412;
-        const overtaken = refused && !(await overtakenByMyself().catch(() => false));
-        setConflict(overtaken ? (problem as Error).message : "");
-        setSaving(overtaken ? "conflict" : "offline");
+        now.overtaken = refused && !(await overtakenByMyself().catch(() => false));
+        setConflict(now.overtaken ? (problem as Error).message : "");
+        setSaving(now.overtaken ? "conflict" : "offline");
         return "failed";
       } finally {
         now.running = false;
@@ -98,7 +100,7 @@ export function useDraft(view: ApplicationView): DraftHandle {
     [id, overtakenByMyself, queries],
   );
 
-  // What was typed last is kept too when the screen or the page is left before the pause is over.
+  // What was typed last is kept too when the screen or the page is left while a save is under way.
   useEffect(() => {
     const left = () => void save(true);
     addEventListener("pagehide", left);
@@ -108,23 +110,19 @@ export function useDraft(view: ApplicationView): DraftHandle {
     };
   }, [queries, save]);
 
-  useEffect(() => {
-    if (saving === "conflict" || !draft) return;
-    const timer = setTimeout(() => void save(), SAVE_PAUSE);
-    return () => clearTimeout(timer);
-  }, [draft, save, saving]);
+  // Every key is sent at once, or with the next save where one is under way: a browser that is killed loses nothing.
+  useEffect(() => void save(), [draft, save]);
 
   useEffect(() => {
-    const again = setInterval(() => {
-      if (latest.current.unsaved && !latest.current.running && saving !== "conflict") void save();
-    }, RETRY);
+    const again = setInterval(() => void save(), RETRY);
     return () => clearInterval(again);
-  }, [save, saving]);
+  }, [save]);
 
   const adopt = useCallback(
     (other: ApplicationView) => {
       latest.current.version = other.version;
       latest.current.unsaved = false;
+      latest.current.overtaken = false;
       unanswered.current.clear();
       queries.setQueryData(["application", id], other);
       setDraft(whole(other.draft as unknown as Draft));
@@ -167,7 +165,7 @@ export function useDraft(view: ApplicationView): DraftHandle {
   const settle = async () => {
     for (let how = await save(); how !== "kept"; how = await save()) {
       if (how === "failed") throw new Error(t("app.notKept"));
-      await new Promise((resolve) => setTimeout(resolve, SAVE_PAUSE));
+      await new Promise((resolve) => setTimeout(resolve, LOOK_AGAIN));
     }
   };
 
@@ -187,7 +185,7 @@ export function useDraft(view: ApplicationView): DraftHandle {
     adopt,
     keepMine: async () => {
       latest.current.version = (await theirs()).version;
-      setSaving("saving");
+      latest.current.overtaken = false;
       await save();
     },
     showTheirs: async () => adopt(await theirs()),
