@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** All rate books, oldest first. */
 public final class RateShelf {
@@ -49,8 +48,8 @@ public final class RateShelf {
   }
 
   /** The books that come into force after the day, the next first. */
-  public Stream<RateBook> after(LocalDate day) {
-    return books.stream().filter(book -> book.from().isAfter(day));
+  public List<RateBook> after(LocalDate day) {
+    return books.stream().filter(book -> book.from().isAfter(day)).toList();
   }
 
   public LocalDate oldest() {

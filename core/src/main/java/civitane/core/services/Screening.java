@@ -10,11 +10,9 @@ import civitane.core.rules.Mode;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
 import civitane.core.rules.Situation;
-import civitane.core.time.Dates;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Runs a household's facts through the rules: through what it asks for, and through what it does not. */
 public final class Screening {
@@ -45,9 +43,11 @@ public final class Screening {
             () -> new IllegalArgumentException("no rate book is in force on " + packet.lodgedOn()));
     var result = with(book, packet, index, mode);
     if (result.outcome() == Entitlement.NOT_ENTITLED) {
+      var later =
+          new LaterRates(rates.after(packet.lodgedOn()), newer -> with(newer, packet, index, mode));
       for (var test : result.tests()) {
         if (test.is(Outcome.NOT_MET)) {
-          test.changedLater(() -> laterBook(test.id(), packet, index, mode));
+          test.changedLater(() -> later.meeting(test.id()));
         }
       }
     }
@@ -60,18 +60,6 @@ public final class Screening {
         .orElseThrow(
             () -> new IllegalArgumentException("no service is called " + request.service()))
         .determine(new Situation(packet, request, index, book, mode));
-  }
-
-  /** From when a later rate book would meet a test that is not met now; none when none does. */
-  private Optional<String> laterBook(String test, Packet packet, int index, Mode mode) {
-    return rates
-        .after(packet.lodgedOn())
-        .filter(book -> with(book, packet, index, mode)
-            .test(test)
-            .filter(later -> later.is(Outcome.MET))
-            .isPresent())
-        .findFirst()
-        .map(book -> "From " + Dates.written(book.from()) + " the newer rates would allow it.");
   }
 
   /** A service nobody asked for: whether it is likely, and what would have to be known. */
