@@ -44,7 +44,6 @@ export function useDraft(view: ApplicationView): DraftHandle {
   const [savedAt, setSavedAt] = useState(view.updatedAt);
   const [conflict, setConflict] = useState("");
   const latest = useRef({ draft, version: view.version, unsaved: false, running: false, overtaken: false });
-  latest.current.draft = draft;
   const unanswered = useRef(new Set<string>());
 
   const theirs = useCallback(
@@ -85,6 +84,7 @@ export function useDraft(view: ApplicationView): DraftHandle {
           setSavedAt(saved.updatedAt);
         }
         setSaving("saved");
+        void queries.invalidateQueries({ queryKey: ["drafts"] });
         return "kept";
       } catch (problem) {
         now.unsaved = true;
@@ -100,18 +100,15 @@ export function useDraft(view: ApplicationView): DraftHandle {
     [id, overtakenByMyself, queries],
   );
 
-  // What was typed last is kept too when the screen or the page is left while a save is under way.
+  // What could not be saved before is tried once more when the screen or the page is left.
   useEffect(() => {
     const left = () => void save(true);
     addEventListener("pagehide", left);
     return () => {
       removeEventListener("pagehide", left);
-      void save().then(() => queries.invalidateQueries({ queryKey: ["drafts"] }));
+      void save();
     };
-  }, [queries, save]);
-
-  // Every key is sent at once, or with the next save where one is under way: a browser that is killed loses nothing.
-  useEffect(() => void save(), [draft, save]);
+  }, [save]);
 
   useEffect(() => {
     const again = setInterval(() => void save(), RETRY);
@@ -120,12 +117,13 @@ export function useDraft(view: ApplicationView): DraftHandle {
 
   const adopt = useCallback(
     (other: ApplicationView) => {
+      latest.current.draft = whole(other.draft as unknown as Draft);
       latest.current.version = other.version;
       latest.current.unsaved = false;
       latest.current.overtaken = false;
       unanswered.current.clear();
       queries.setQueryData(["application", id], other);
-      setDraft(whole(other.draft as unknown as Draft));
+      setDraft(latest.current.draft);
       setSavedAt(other.updatedAt);
       setSaving("saved");
     },
@@ -151,11 +149,18 @@ export function useDraft(view: ApplicationView): DraftHandle {
     return () => clearInterval(look);
   }, [adopt, id, queries, theirs]);
 
-  const change = useCallback((how: (draft: Draft) => Draft) => {
-    latest.current.unsaved = true;
-    setSaving((old) => (old === "saved" ? "saving" : old));
-    setDraft((old) => settled(how(old)));
-  }, []);
+  // Every key is sent at once, or with the next save where one is under way: a browser that is killed loses nothing.
+  // What is sent is what was typed last, whether or not it has been drawn yet.
+  const change = useCallback(
+    (how: (draft: Draft) => Draft) => {
+      const now = latest.current;
+      now.draft = settled(how(now.draft));
+      now.unsaved = true;
+      setDraft(now.draft);
+      void save();
+    },
+    [save],
+  );
   const set = useCallback(
     (pointer: string, value: unknown) =>
       change((old) => withoutMark({ ...old, packet: withValue(old.packet, pointer, value) }, pointer)),

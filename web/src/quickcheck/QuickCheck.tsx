@@ -30,11 +30,13 @@ export function QuickCheck() {
   }
   const goOn = () =>
     attempt(async () => {
+      // The look that is shown may be a key behind.
+      const { packet } = await check.ask();
       const fresh = await done(api.POST("/api/applications"));
       await done(
         api.PUT("/api/applications/{id}", {
           params: { path: { id: fresh.id }, header: { "If-Match": `"${fresh.version}"` } },
-          body: { packet: check.look?.packet ?? check.handle.draft.packet, typed: {}, taking: {} } as never,
+          body: { packet, typed: {}, taking: {} } as never,
         }),
       );
       navigate({ to: "/applications/$id", params: { id: fresh.id } });

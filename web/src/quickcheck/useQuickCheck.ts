@@ -38,27 +38,31 @@ export function useQuickCheck(service: string) {
   const margin = useMargin(seen);
   const answers = draft.packet.requests[0]?.answers;
 
+  const ask = useCallback(
+    (signal?: AbortSignal) =>
+      done(
+        api.POST("/api/quick-checks/{service}", {
+          params: { path: { service } },
+          body: {
+            postcode: told.postcode || undefined,
+            adults: whole(told.adults) || 1,
+            from14: whole(told.from14),
+            under14: whole(told.under14),
+            monthly: number(told.monthly),
+            owned: number(told.owned),
+            answers: (answers ?? {}) as never,
+          },
+          signal,
+        }),
+      ),
+    [service, told, answers],
+  );
+
   useEffect(() => {
     const request = new AbortController();
     const timer = setTimeout(async () => {
       try {
-        setLook(
-          await done(
-            api.POST("/api/quick-checks/{service}", {
-              params: { path: { service } },
-              body: {
-                postcode: told.postcode || undefined,
-                adults: whole(told.adults) || 1,
-                from14: whole(told.from14),
-                under14: whole(told.under14),
-                monthly: number(told.monthly),
-                owned: number(told.owned),
-                answers: (answers ?? {}) as never,
-              },
-              signal: request.signal,
-            }),
-          ),
-        );
+        setLook(await ask(request.signal));
       } catch {
         // A dropped answer leaves the last look.
       }
@@ -67,7 +71,7 @@ export function useQuickCheck(service: string) {
       clearTimeout(timer);
       request.abort();
     };
-  }, [service, told, answers]);
+  }, [ask]);
 
   const change = useCallback((how: (draft: Draft) => Draft) => setDraft((old) => settled(how(old))), []);
   const handle: DraftHandle = {
@@ -87,7 +91,7 @@ export function useQuickCheck(service: string) {
     keepMine: async () => {},
     showTheirs: async () => {},
   };
-  return { told, tell: (part: Partial<Told>) => setTold((old) => ({ ...old, ...part })), handle, look };
+  return { told, tell: (part: Partial<Told>) => setTold((old) => ({ ...old, ...part })), handle, look, ask };
 }
 
 function whole(text: string): number {
