@@ -5,7 +5,7 @@ build_packet
 cd "${OLDPWD:-.}"
 
 # The compiler that makes the fastest code takes so long over it that only files of this size get it back.
-worth_optimising=500000000
+worth_optimising=1000000000
 
 named=0
 compiler=1
@@ -14,5 +14,6 @@ for file in "$@"; do
   [ ! -f "$file" ] || named=$((named + $(stat -Lc %s "$file")))
 done
 [ "$named" -lt "$worth_optimising" ] || compiler=4
-exec java -XX:+UseParallelGC -XX:TieredStopAtLevel=$compiler -cp "$(dirname "$home")/packet/target/packet-0.1.0.jar:$(dirname "$home")/packet/target/lib/*" \
+# What a packet leaves behind is cleared away while it still lies in the processor's cache.
+exec java -XX:+UseParallelGC -Xmn64m -XX:TieredStopAtLevel=$compiler -cp "$(dirname "$home")/packet/target/packet-0.1.0.jar:$(dirname "$home")/packet/target/lib/*" \
   civitane.packet.cli.Determine "$@"

@@ -19,10 +19,13 @@ public final class MixedPackets {
 
   /** How many, and the file. */
   public static void main(String[] arguments) throws IOException {
-    var count = Integer.parseInt(arguments[0]);
+    write(Integer.parseInt(arguments[0]), Path.of(arguments[1]));
+  }
+
+  static void write(int count, Path file) throws IOException {
     var cases = WorkedCases.all();
     var random = new Random(SEED);
-    try (var out = Files.newBufferedWriter(Path.of(arguments[1]))) {
+    try (var out = Files.newBufferedWriter(file)) {
       for (var i = 0; i < count; i++) {
         var packet =
             (ObjectNode) cases.get(random.nextInt(cases.size())).packet().deepCopy();

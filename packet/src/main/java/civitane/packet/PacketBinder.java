@@ -33,32 +33,19 @@ import civitane.core.facts.Role;
 import civitane.core.facts.Sex;
 import civitane.core.facts.Signature;
 import civitane.core.facts.SigningMethod;
-import civitane.core.facts.Word;
 import civitane.core.money.Amount;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Makes facts of a packet that was read without a fault. */
 final class PacketBinder {
   private static final int EVERY_NIGHT = 14;
-
-  /** The words of each closed vocabulary. */
-  private static final ClassValue<Map<String, Word>> VOCABULARY = new ClassValue<>() {
-    @Override
-    protected Map<String, Word> computeValue(Class<?> words) {
-      return Arrays.stream(words.getEnumConstants())
-          .map(Word.class::cast)
-          .collect(Collectors.toUnmodifiableMap(Word::word, word -> word));
-    }
-  };
 
   private PacketBinder() {}
 
@@ -67,26 +54,12 @@ final class PacketBinder {
         lodgedOn,
         asOf,
         (OffsetDateTime) read.value("lodgedAt"),
-        word(Channel.class, read, "channel"),
+        read.word(Channel.class, "channel"),
         read.text("language"),
         household(Optional.ofNullable(read.group("household")).orElse(Answers.NONE)),
         requests,
         each(read.groups("papers"), PacketBinder::paper),
         each(read.groups("signatures"), PacketBinder::signature));
-  }
-
-  private static <W extends Enum<W> & Word> @Nullable W word(
-      Class<W> words, Answers read, String key) {
-    var said = read.text(key);
-    return said == null ? null : find(words, said);
-  }
-
-  private static <W extends Enum<W> & Word> W find(Class<W> words, String said) {
-    var word = VOCABULARY.get(words).get(said);
-    if (word == null) {
-      throw new IllegalArgumentException("no such word: " + said);
-    }
-    return words.cast(word);
   }
 
   private static <T> List<T> each(List<Answers> read, Function<Answers, T> binder) {
@@ -117,23 +90,21 @@ final class PacketBinder {
         each(
             read.groups("expenses"),
             said -> new Expense(
-                word(ExpenseKind.class, said, "kind"),
+                said.word(ExpenseKind.class, "kind"),
                 said.number("amount"),
-                word(Frequency.class, said, "frequency"),
+                said.word(Frequency.class, "frequency"),
                 said.text("person"))),
         each(
             read.groups("assets"),
             said -> new Asset(
-                said.text("person"), word(AssetKind.class, said, "kind"), said.number("value"))),
-        read.texts("benefits").stream()
-            .map(word -> find(Benefit.class, word))
-            .collect(Collectors.toSet()),
+                said.text("person"), said.word(AssetKind.class, "kind"), said.number("value"))),
+        Set.copyOf(read.words(Benefit.class, "benefits")),
         read.group("payment") == null ? null : payment(read.group("payment")),
         each(
             read.groups("consents"),
             said -> new Consent(
                 said.text("person"),
-                word(ConsentTo.class, said, "to"),
+                said.word(ConsentTo.class, "to"),
                 said.date("on"),
                 said.date("until"))));
   }
@@ -155,22 +126,22 @@ final class PacketBinder {
     var contact = read.group("contact");
     return new Person(
         read.text("id"),
-        word(Role.class, read, "role"),
+        read.word(Role.class, "role"),
         read.text("givenName"),
         read.text("familyName"),
         each(
             read.groups("otherNames"),
-            other -> new OtherName(word(OtherNameKind.class, other, "kind"), other.text("name"))),
+            other -> new OtherName(other.word(OtherNameKind.class, "kind"), other.text("name"))),
         read.text("nameInScript"),
         read.text("addressAs"),
         read.date("birthDate"),
-        word(Sex.class, read, "sex"),
+        read.word(Sex.class, "sex"),
         read.flag("disabled", false),
         read.flag("sharesMoney", true),
         nights == null ? EVERY_NIGHT : nights.toDecimal().intValueExact(),
-        away == null ? null : new Away(word(AwayReason.class, away, "why"), away.date("since")),
+        away == null ? null : new Away(away.word(AwayReason.class, "why"), away.date("since")),
         read.text("residentNumber"),
-        word(MissingNumber.class, read, "residentNumberMissing"),
+        read.word(MissingNumber.class, "residentNumberMissing"),
         contact == null ? null : contact(contact),
         read.text("guardian"));
   }
@@ -190,9 +161,9 @@ final class PacketBinder {
     return new Income(
         read.text("id"),
         read.text("person"),
-        word(IncomeKind.class, read, "kind"),
+        read.word(IncomeKind.class, "kind"),
         hourly == null ? read.number("amount") : byTheHour(hourly, read.number("hoursPerWeek")),
-        hourly == null ? word(Frequency.class, read, "frequency") : Frequency.WEEKLY,
+        hourly == null ? read.word(Frequency.class, "frequency") : Frequency.WEEKLY,
         read.text("employer"),
         read.date("startsOn"),
         read.date("endsOn"),
@@ -209,12 +180,12 @@ final class PacketBinder {
 
   private static Payment payment(Answers read) {
     return new Payment(
-        word(PaymentMethod.class, read, "method"), read.text("iban"), read.text("holder"));
+        read.word(PaymentMethod.class, "method"), read.text("iban"), read.text("holder"));
   }
 
   private static Paper paper(Answers read) {
     return new Paper(
-        word(PaperKind.class, read, "kind"),
+        read.word(PaperKind.class, "kind"),
         read.text("person"),
         read.text("income"),
         read.text("employer"),
@@ -236,7 +207,7 @@ final class PacketBinder {
         read.text("person"),
         read.text("name"),
         read.date("on"),
-        word(SigningMethod.class, read, "method"),
+        read.word(SigningMethod.class, "method"),
         read.text("witness"),
         read.texts("statements"));
   }

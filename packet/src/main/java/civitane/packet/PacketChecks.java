@@ -1,6 +1,7 @@
 package civitane.packet;
 
 import civitane.core.facts.Answers;
+import civitane.core.facts.Frequency;
 import civitane.core.facts.Role;
 import civitane.core.rates.RateShelf;
 import civitane.core.time.Dates;
@@ -66,11 +67,11 @@ final class PacketChecks {
     var spouses = 0;
     var people = household.groups("people");
     for (var i = 0; i < people.size(); i++) {
-      var role = people.get(i).text("role");
-      if (Role.APPLICANT.word().equals(role) && ++applicants > 1) {
+      var role = people.get(i).word(Role.class, "role");
+      if (role == Role.APPLICANT && ++applicants > 1) {
         faults.add(PEOPLE + "/" + i + "/role", "there is a second applicant", "one applicant");
       }
-      if (Role.SPOUSE.word().equals(role) && ++spouses > 1) {
+      if (role == Role.SPOUSE && ++spouses > 1) {
         faults.add(PEOPLE + "/" + i + "/role", "there is a second spouse", "one spouse at most");
       }
     }
@@ -117,8 +118,8 @@ final class PacketChecks {
         faults.add(
             pointer + "/amount", "an amount and an hourly wage are both given", "one of the two");
       }
-      var frequency = income.text("frequency");
-      if (income.has("hourlyRate") && frequency != null && !"weekly".equals(frequency)) {
+      var frequency = income.word(Frequency.class, "frequency");
+      if (income.has("hourlyRate") && frequency != null && frequency != Frequency.WEEKLY) {
         faults.add(
             pointer + "/frequency", "a wage by the hour is weekly", "weekly, or no frequency");
       }

@@ -15,12 +15,10 @@ import civitane.core.facts.PaymentMethod;
 import civitane.core.facts.Role;
 import civitane.core.facts.Sex;
 import civitane.core.facts.SigningMethod;
-import civitane.core.facts.Word;
 import civitane.core.services.Services;
 import civitane.packet.shape.AnswerShape;
 import civitane.packet.shape.Kind;
 import civitane.packet.shape.Shape;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,7 +37,7 @@ public final class PacketShape {
   private static final Shape DATE = Shape.of(Kind.DATE);
   private static final Shape MONEY = Shape.of(Kind.MONEY);
   private static final Shape PERSON = Shape.of(Kind.PERSON);
-  private static final Shape FREQUENCY = words(Frequency.values());
+  private static final Shape FREQUENCY = Shape.words(Frequency.values());
 
   public static final Shape HOUSEHOLD = household();
   static final Shape PAPERS = Shape.listOf(paper());
@@ -62,10 +60,6 @@ public final class PacketShape {
     return fields;
   }
 
-  private static Shape words(Word... words) {
-    return Shape.words(Arrays.stream(words).map(Word::word).toList());
-  }
-
   private static Shape packet() {
     return Shape.object(
         fields(
@@ -74,7 +68,7 @@ public final class PacketShape {
             "lodgedOn", DATE,
             "asOf", DATE,
             "lodgedAt", Shape.of(Kind.TIMESTAMP),
-            "channel", words(Channel.values()),
+            "channel", Shape.words(Channel.values()),
             "language", TEXT,
             "household", HOUSEHOLD,
             "requests", Shape.listOf(Shape.of(Kind.ELSEWHERE)),
@@ -101,7 +95,7 @@ public final class PacketShape {
                 Shape.listOf(Shape.object(
                     fields(
                         "kind",
-                        words(ExpenseKind.values()),
+                        Shape.words(ExpenseKind.values()),
                         "amount",
                         MONEY,
                         "frequency",
@@ -111,14 +105,15 @@ public final class PacketShape {
                     "kind")),
             "assets",
                 Shape.listOf(Shape.object(
-                    fields("person", PERSON, "kind", words(AssetKind.values()), "value", MONEY),
+                    fields(
+                        "person", PERSON, "kind", Shape.words(AssetKind.values()), "value", MONEY),
                     "kind")),
-            "benefits", Shape.listOf(words(Benefit.values())),
+            "benefits", Shape.listOf(Shape.words(Benefit.values())),
             "payment",
                 Shape.object(
                     fields(
                         "method",
-                        words(PaymentMethod.values()),
+                        Shape.words(PaymentMethod.values()),
                         "iban",
                         Shape.of(Kind.IBAN),
                         "holder",
@@ -130,7 +125,7 @@ public final class PacketShape {
                         "person",
                         PERSON,
                         "to",
-                        words(ConsentTo.values()),
+                        Shape.words(ConsentTo.values()),
                         "on",
                         DATE,
                         "until",
@@ -163,22 +158,25 @@ public final class PacketShape {
     return Shape.object(
         fields(
             "id", TEXT,
-            "role", words(Role.values()),
+            "role", Shape.words(Role.values()),
             "givenName", TEXT,
             "familyName", TEXT,
             "otherNames",
                 Shape.listOf(Shape.object(
-                    fields("kind", words(OtherNameKind.values()), "name", TEXT), "kind", "name")),
+                    fields("kind", Shape.words(OtherNameKind.values()), "name", TEXT),
+                    "kind",
+                    "name")),
             "nameInScript", TEXT,
             "addressAs", TEXT,
             "birthDate", DATE,
-            "sex", words(Sex.values()),
+            "sex", Shape.words(Sex.values()),
             "disabled", FLAG,
             "sharesMoney", FLAG,
             "nightsHere", Shape.upTo(NIGHTS),
-            "away", Shape.object(fields("why", words(AwayReason.values()), "since", DATE), "why"),
+            "away",
+                Shape.object(fields("why", Shape.words(AwayReason.values()), "since", DATE), "why"),
             "residentNumber", Shape.of(Kind.RESIDENT_NUMBER),
-            "residentNumberMissing", words(MissingNumber.values()),
+            "residentNumberMissing", Shape.words(MissingNumber.values()),
             "contact",
                 Shape.object(fields(
                     "phone",
@@ -203,7 +201,7 @@ public final class PacketShape {
         fields(
             "id", TEXT,
             "person", PERSON,
-            "kind", words(IncomeKind.values()),
+            "kind", Shape.words(IncomeKind.values()),
             "amount", MONEY,
             "frequency", FREQUENCY,
             "employer", TEXT,
@@ -224,7 +222,7 @@ public final class PacketShape {
   private static Shape paper() {
     return Shape.object(
         fields(
-            "kind", words(PaperKind.values()),
+            "kind", Shape.words(PaperKind.values()),
             "person", PERSON,
             "income", Shape.of(Kind.INCOME),
             "employer", TEXT,
@@ -248,7 +246,7 @@ public final class PacketShape {
             "person", PERSON,
             "name", TEXT,
             "on", DATE,
-            "method", words(SigningMethod.values()),
+            "method", Shape.words(SigningMethod.values()),
             "witness", TEXT,
             "statements", TEXTS),
         "person");

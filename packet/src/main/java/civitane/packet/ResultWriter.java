@@ -25,6 +25,8 @@ public final class ResultWriter {
       JsonFactory.builder().recyclerPool(JsonRecyclerPools.threadLocalPool()).build();
 
   private static final int USUAL_BYTES = 4_096;
+  private static final ThreadLocal<ByteArrayOutputStream> BUFFER =
+      ThreadLocal.withInitial(() -> new ByteArrayOutputStream(USUAL_BYTES));
   private static final SerializedString SERVICE = new SerializedString("service");
   private static final SerializedString OUTCOME = new SerializedString("outcome");
   private static final SerializedString HOLD = new SerializedString("hold");
@@ -91,7 +93,8 @@ public final class ResultWriter {
   }
 
   private byte[] written(Content content) {
-    var out = new ByteArrayOutputStream(USUAL_BYTES);
+    var out = BUFFER.get();
+    out.reset();
     try (var json = JSON.createGenerator(new Context(pretty), out, JsonEncoding.UTF8)) {
       content.to(json);
     }

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Answers to questions, by the question's key.
  *
- * <p>A value is a text, an {@link Amount}, a {@link Boolean}, a {@link LocalDate}, a {@link YearMonth}, a list, or
+ * <p>A value is a text, a {@link Word}, an {@link Amount}, a {@link Boolean}, a {@link LocalDate}, a {@link YearMonth}, a list, or
  * answers again. A key that is absent, null or blank text has no answer; an empty list is one.
  */
 public class Answers {
@@ -67,6 +67,16 @@ public class Answers {
     return value(key) instanceof String text ? text : null;
   }
 
+  /** A word of a closed vocabulary. */
+  public <W extends Word> @Nullable W word(Class<W> vocabulary, String key) {
+    var value = value(key);
+    return vocabulary.isInstance(value) ? vocabulary.cast(value) : null;
+  }
+
+  public <W extends Word> List<W> words(Class<W> vocabulary, String key) {
+    return listOf(key, vocabulary);
+  }
+
   public @Nullable Amount number(String key) {
     return value(key) instanceof Amount amount ? amount : null;
   }
@@ -111,16 +121,17 @@ public class Answers {
     if (!(value(key) instanceof List<?> list)) {
       return List.of();
     }
-    for (var element : list) {
-      type.cast(element);
+    for (var i = 0; i < list.size(); i++) {
+      type.cast(list.get(i));
     }
     return (List<T>) list;
   }
 
-  /** The one way every answer is read. There are few, so that walking them is faster than hashing. */
+  /** The one way every answer is read. There are few, so that walking them is faster than a table; texts remember their hash. */
   public @Nullable Object value(String key) {
+    var hash = key.hashCode();
     for (var i = 0; i < size; i++) {
-      if (keys[i].equals(key)) {
+      if (keys[i].hashCode() == hash && keys[i].equals(key)) {
         return values[i];
       }
     }

@@ -9,8 +9,8 @@ public final class JaroWinkler {
 
   /** From 0, nothing in common, to 1, the same. */
   public static double similarity(String one, String other) {
-    var left = one.codePoints().toArray();
-    var right = other.codePoints().toArray();
+    var left = characters(one);
+    var right = characters(other);
     var jaro = jaro(left, right);
     var prefix = 0;
     while (prefix < LONGEST_PREFIX
@@ -20,6 +20,15 @@ public final class JaroWinkler {
       prefix++;
     }
     return jaro + prefix * PREFIX_SCALE * (1 - jaro);
+  }
+
+  private static int[] characters(String word) {
+    var characters = new int[word.codePointCount(0, word.length())];
+    for (int i = 0, at = 0; i < characters.length; i++) {
+      characters[i] = word.codePointAt(at);
+      at += Character.charCount(characters[i]);
+    }
+    return characters;
   }
 
   private static double jaro(int[] left, int[] right) {

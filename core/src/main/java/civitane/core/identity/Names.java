@@ -43,6 +43,9 @@ public final class Names {
     var best = NameMatch.DIFFERENT;
     for (var own : person.everyName()) {
       best = best.orNearer(compare(own, name));
+      if (best == NameMatch.SAME) {
+        return best;
+      }
     }
     return best;
   }
@@ -170,24 +173,49 @@ public final class Names {
   }
 
   private static boolean inDifferentScripts(String one, String other) {
-    return isLatin(one) && hasNoLatin(other) || isLatin(other) && hasNoLatin(one);
-  }
-
-  private static boolean isLatin(String name) {
-    return hasLetters(name)
-        && name.codePoints().filter(Character::isLetter).allMatch(Names::isLatinLetter);
-  }
-
-  private static boolean hasNoLatin(String name) {
-    return hasLetters(name)
-        && name.codePoints().filter(Character::isLetter).noneMatch(Names::isLatinLetter);
+    if (isPlain(one) && isPlain(other)) {
+      return false;
+    }
+    var left = Letters.of(one);
+    var right = Letters.of(other);
+    return left.areAllLatin() && right.areNotLatin() || right.areAllLatin() && left.areNotLatin();
   }
 
   private static boolean hasLetters(String name) {
-    return name.codePoints().anyMatch(Character::isLetter);
+    for (int i = 0; i < name.length(); ) {
+      var letter = name.codePointAt(i);
+      if (Character.isLetter(letter)) {
+        return true;
+      }
+      i += Character.charCount(letter);
+    }
+    return false;
   }
 
-  private static boolean isLatinLetter(int letter) {
-    return Character.UnicodeScript.of(letter) == Character.UnicodeScript.LATIN;
+  /** How many letters a name has, and how many of them are Latin. */
+  private record Letters(int all, int latin) {
+    static Letters of(String name) {
+      var all = 0;
+      var latin = 0;
+      for (int i = 0; i < name.length(); ) {
+        var letter = name.codePointAt(i);
+        if (Character.isLetter(letter)) {
+          all++;
+          if (Character.UnicodeScript.of(letter) == Character.UnicodeScript.LATIN) {
+            latin++;
+          }
+        }
+        i += Character.charCount(letter);
+      }
+      return new Letters(all, latin);
+    }
+
+    boolean areAllLatin() {
+      return all > 0 && latin == all;
+    }
+
+    boolean areNotLatin() {
+      return all > 0 && latin == 0;
+    }
   }
 }

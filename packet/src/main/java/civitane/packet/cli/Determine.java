@@ -3,11 +3,7 @@ package civitane.packet.cli;
 import civitane.core.facts.Word;
 import civitane.core.rates.RateShelf;
 import civitane.core.rules.Mode;
-import civitane.core.services.Screening;
-import civitane.packet.Fault;
-import civitane.packet.PacketReader;
 import civitane.packet.PacketSchema;
-import civitane.packet.ResultWriter;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -67,8 +63,6 @@ public final class Determine implements Callable<Integer> {
   @Spec
   private CommandSpec spec;
 
-  private boolean faulty;
-
   public static void main(String[] arguments) {
     System.exit(new CommandLine(new Determine()).execute(arguments));
   }
@@ -95,8 +89,13 @@ public final class Determine implements Callable<Integer> {
         return wrong("the file " + file + " can't be read");
       }
     }
+    var determinations = new Determinations(
+        RateShelf.shipped(), asked, pretty, Runtime.getRuntime().availableProcessors());
+    var faulty = false;
     for (var file : files) {
-      determine(file, asked, out);
+      try (var in = open(file)) {
+        faulty |= showing(file, progress -> determinations.run(in, out, progress));
+      }
     }
     out.flush();
     return faulty ? FAULTY : ALL_WELL;
@@ -117,54 +116,18 @@ public final class Determine implements Callable<Integer> {
     return WRONG_USE;
   }
 
-  private void determine(String file, Mode asked, PrintStream out) throws IOException {
-    var rates = RateShelf.shipped();
-    var reader = new PacketReader(rates);
-    var screening = new Screening(rates);
-    var writer = new ResultWriter(pretty);
-    try (var in = open(file);
-        var pipeline =
-            new Pipeline(bytes -> work(bytes, reader, screening, writer, asked), answer -> {
-              faulty |= answer.faulty();
-              out.writeBytes(answer.line());
-              out.write('\n');
-            })) {
-      showing(file, progress -> pipeline.run(new PacketSource(in), progress));
-    }
-  }
-
-  private static Pipeline.Answer work(
-      byte[] bytes, PacketReader reader, Screening screening, ResultWriter writer, Mode mode) {
-    var reading = reader.read(bytes);
-    if (reading.packet() == null) {
-      return new Pipeline.Answer(writer.bytesOfFaults(reading.faults()), true);
-    }
-    try {
-      return new Pipeline.Answer(writer.bytesOf(screening.of(reading.packet(), mode)), false);
-    } catch (RuntimeException e) {
-      // One packet must not stop the others, whatever is the matter with it.
-      return new Pipeline.Answer(
-          writer.bytesOfFaults(List.of(new Fault(
-              "",
-              "this packet can't be worked out (" + e.getClass().getSimpleName() + ")",
-              "facts as they occur in real life"))),
-          true);
-    }
-  }
-
   private static InputStream open(String file) throws IOException {
     return STANDARD_INPUT.equals(file) ? System.in : Files.newInputStream(Path.of(file));
   }
 
   private interface Work {
-    void run(Consumer<Long> progress) throws IOException;
+    boolean run(Consumer<Long> progress) throws IOException;
   }
 
   /** Shows how far it is, on a terminal only; the launcher says whether there is one. */
-  private static void showing(String file, Work work) throws IOException {
+  private static boolean showing(String file, Work work) throws IOException {
     if (System.getenv("CIVITANE_PROGRESS") == null) {
-      work.run(read -> {});
-      return;
+      return work.run(read -> {});
     }
     var size = STANDARD_INPUT.equals(file) ? -1 : Files.size(Path.of(file));
     try (var bar = new ProgressBarBuilder()
@@ -172,7 +135,7 @@ public final class Determine implements Callable<Integer> {
         .setInitialMax(size)
         .setUnit(" MB", 1_000_000)
         .build()) {
-      work.run(bar::stepTo);
+      return work.run(bar::stepTo);
     }
   }
 }

@@ -12,7 +12,7 @@ import java.util.concurrent.Future;
 import java.util.function.Consumer;
 import java.util.function.Function;
 
-/** Works packets on all cores, and hands the answers on in the order the packets came. */
+/** Works packets on several cores, and hands the answers on in the order the packets came. */
 final class Pipeline implements AutoCloseable {
   private static final int PACKETS_AT_ONCE = 64;
 
@@ -25,8 +25,7 @@ final class Pipeline implements AutoCloseable {
   /** What a packet became: a line to print, and whether it is made of faults. */
   record Answer(byte[] line, boolean faulty) {}
 
-  Pipeline(Function<byte[], Answer> work, Consumer<Answer> sink) {
-    var cores = Runtime.getRuntime().availableProcessors();
+  Pipeline(int cores, Function<byte[], Answer> work, Consumer<Answer> sink) {
     this.workers = Executors.newFixedThreadPool(cores);
     this.mostWaiting = cores * 4;
     this.work = work;
@@ -54,7 +53,15 @@ final class Pipeline implements AutoCloseable {
     if (waiting.size() >= mostWaiting) {
       handOn();
     }
-    waiting.add(workers.submit(() -> batch.stream().map(work).toList()));
+    waiting.add(workers.submit(() -> answers(batch)));
+  }
+
+  private List<Answer> answers(List<byte[]> batch) {
+    var answers = new ArrayList<Answer>(batch.size());
+    for (var packet : batch) {
+      answers.add(work.apply(packet));
+    }
+    return answers;
   }
 
   private void handOn() {

@@ -6,8 +6,17 @@ import java.util.Arrays;
 public final class Path {
   private static final int USUAL_DEPTH = 16;
 
-  private Object[] steps = new Object[USUAL_DEPTH];
+  private Object[] steps;
   private int depth;
+
+  public Path() {
+    this(new Object[USUAL_DEPTH], 0);
+  }
+
+  private Path(Object[] steps, int depth) {
+    this.steps = steps;
+    this.depth = depth;
+  }
 
   public void enter(String key) {
     step(key);
@@ -34,10 +43,7 @@ public final class Path {
 
   /** The same place, which stays when this goes on. */
   public Path here() {
-    var same = new Path();
-    same.steps = Arrays.copyOf(steps, depth + 1);
-    same.depth = depth;
-    return same;
+    return new Path(Arrays.copyOf(steps, depth + 1), depth);
   }
 
   public String pointer() {

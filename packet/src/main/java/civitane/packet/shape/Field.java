@@ -8,4 +8,9 @@ package civitane.packet.shape;
 public record Field(String key, Shape shape, int place) {
   /** So many parts an object may have, for each is remembered by a bit. */
   static final int MOST = Long.SIZE;
+
+  /** The bit by which it is remembered. */
+  long bit() {
+    return 1L << place;
+  }
 }

@@ -62,10 +62,10 @@ final class ScalarReader {
   @Nullable
   Object word(Shape shape) {
     var word = isText() ? json.text() : null;
-    if (word != null && (word.isBlank() || shape.words().contains(word))) {
-      return word;
-    }
-    return wrong("the word is not known here", "one of " + String.join(", ", shape.words()));
+    var meaning = word == null ? null : word.isBlank() ? word : shape.meanings().get(word);
+    return meaning != null
+        ? meaning
+        : wrong("the word is not known here", "one of " + String.join(", ", shape.words()));
   }
 
   private @Nullable BigDecimal decimal() {

@@ -15,6 +15,8 @@ import tools.jackson.core.JsonToken;
 public final class ShapeReader {
   private static final String A_PERSON = "the id of a person of the household";
   private static final String AN_INCOME = "the id of an income of the household";
+  private static final String NOTHING_HERE = "there is nothing here";
+  private static final String A_VALUE = "a value, or no place in the list";
   private static final int USUAL_KEYS = 8;
 
   private final JsonParser parser;
@@ -108,8 +110,7 @@ public final class ShapeReader {
     var kept = 0;
     var seen = 0L;
     var present = 0L;
-    while (parser.nextToken() != JsonToken.END_OBJECT) {
-      var name = parser.currentName();
+    for (var name = parser.nextName(); name != null; name = parser.nextName()) {
       path.enter(name);
       var field = shape.fields().get(name);
       parser.nextToken();
@@ -118,7 +119,7 @@ public final class ShapeReader {
         faults.add(path.pointer(), "the key is not known here", nearest(name, shape));
         json.passOver();
       } else {
-        var bit = 1L << field.place();
+        var bit = field.bit();
         if ((seen & bit) != 0) {
           json.keyTwice();
         }
@@ -137,12 +138,18 @@ public final class ShapeReader {
       }
       path.leave();
     }
-    for (var key : shape.required()) {
-      if ((present & 1L << shape.fields().get(key).place()) == 0) {
-        faults.add(path.pointer(key), "it is missing", "a value for " + key);
-      }
+    if ((shape.mustBeThere() & ~present) != 0) {
+      lacking(shape, present);
     }
     return Answers.holding(keys, values, kept);
+  }
+
+  private void lacking(Shape shape, long present) {
+    for (var field : shape.fields().values()) {
+      if ((shape.mustBeThere() & ~present & field.bit()) != 0) {
+        faults.add(path.pointer(field.key()), "it is missing", "a value for " + field.key());
+      }
+    }
   }
 
   private boolean isBlankText() {
@@ -189,10 +196,12 @@ public final class ShapeReader {
     for (var i = 0; parser.nextToken() != JsonToken.END_ARRAY; i++) {
       path.enter(i);
       if (parser.currentToken() == JsonToken.VALUE_NULL) {
-        scalars.wrong("there is nothing here", "a value, or no place in the list");
+        scalars.wrong(NOTHING_HERE, A_VALUE);
       } else {
         var value = read(shape.element());
-        if (value != null) {
+        if (shape.element().kind() == Kind.WORD && value != null && !isThere(value)) {
+          scalars.wrong(NOTHING_HERE, A_VALUE);
+        } else if (value != null) {
           read.add(value);
         }
       }
