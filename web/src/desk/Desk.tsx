@@ -83,7 +83,7 @@ export function Desk() {
           <div className="flex items-center gap-4 px-5 min-h-[52px] border-b border-base-300">
             <Rounds
               rows={desk.data?.rows ?? []}
-              more={desk.data?.more ?? false}
+              more={Boolean(desk.data?.after)}
               drafts={drafts.data?.length ?? 0}
               round={round}
               onRound={setRound}
@@ -130,7 +130,7 @@ export function Desk() {
                 ))}
               </ul>
               {desk.data && rows.length === 0 && <p className="soft p-5">{t("desk.empty")}</p>}
-              {desk.data?.more && <p className="soft p-5">{t("desk.more")}</p>}
+              {desk.data?.after && <p className="soft p-5">{t("desk.more")}</p>}
             </div>
           )}
         </main>

@@ -3,10 +3,7 @@ package civitane.app;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import java.util.stream.IntStream;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.testng.annotations.Test;
-import tools.jackson.databind.JsonNode;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
@@ -15,26 +12,13 @@ import static org.testng.Assert.assertTrue;
 /** An application from the packet to the letter, and what must not happen on the way. */
 public class ApplicationToDecisionTest extends OnDatabase {
 
-  @Autowired
-  private JdbcClient database;
-
-  private JsonNode lodge(JsonNode application) throws Exception {
-    var result = lodging(application, application.get("version").intValue());
-    assertEquals(result.getResponse().getStatus(), 200, result.getResponse().getContentAsString());
-    return body(result);
-  }
-
-  private JsonNode claim(String number) throws Exception {
-    return body(asIkenna(get("/api/claims/{number}", number)));
-  }
-
   @Test
   public void isLodgedTakenDecidedAndWrittenOnce() throws Exception {
-    var lodged = lodge(begin(Packets.meals(2)));
+    var lodged = lodged(Packets.meals(2));
     var number = lodged.get("claims").get(0).stringValue();
     assertEquals(lodged.get("letters").size(), 1);
     assertEquals(claim(number).get("state").stringValue(), "lodged");
-    var taken = body(asIkenna(post("/api/claims/{number}/take", "", number)));
+    var taken = taken(number);
     assertEquals(taken.get("next").get("words").stringValue(), "Decide it");
     var decision = "{\"version\": " + taken.get("version").intValue() + ", \"grant\": true}";
     var decided = asIkenna(post("/api/claims/{number}/decision", decision, number));
@@ -57,8 +41,8 @@ public class ApplicationToDecisionTest extends OnDatabase {
 
   @Test
   public void aGapBecomesAnItemOfTheHouseholdAndAnAnswerSettlesIt() throws Exception {
-    var number = lodge(begin(Packets.meals(3))).get("claims").get(0).stringValue();
-    var taken = body(asIkenna(post("/api/claims/{number}/take", "", number)));
+    var number = claimOf(Packets.meals(3));
+    var taken = taken(number);
     assertEquals(taken.get("turn").stringValue(), "household");
     assertEquals(
         taken.get("items").get(0).get("words").stringValue(),
@@ -81,10 +65,8 @@ public class ApplicationToDecisionTest extends OnDatabase {
 
   @Test
   public void decidingOtherwiseNeedsASeniorAndAReason() throws Exception {
-    var number = lodge(begin(Packets.meals(2))).get("claims").get(0).stringValue();
-    var version = body(asIkenna(post("/api/claims/{number}/take", "", number)))
-        .get("version")
-        .intValue();
+    var number = claimOf(Packets.meals(2));
+    var version = taken(number).get("version").intValue();
     var refuse = "{\"version\": " + version + ", \"grant\": false, \"reason\": \"moved away\"}";
     assertEquals(
         asIkenna(post("/api/claims/{number}/decision", refuse, number))
@@ -172,7 +154,7 @@ public class ApplicationToDecisionTest extends OnDatabase {
 
   @Test
   public void factsAreKeptAsTheyWere() throws Exception {
-    var lodged = lodge(begin(Packets.meals(2)));
+    var lodged = lodged(Packets.meals(2));
     var household = database
         .sql("select household_id from application where id = ?::uuid")
         .param(lodged.get("id").stringValue())
@@ -180,9 +162,5 @@ public class ApplicationToDecisionTest extends OnDatabase {
         .single();
     assertTrue(
         count("household_fact where kind = 'said' and household_id = '" + household + "'") >= 4);
-  }
-
-  private long count(String from) {
-    return database.sql("select count(*) from " + from).query(Long.class).single();
   }
 }

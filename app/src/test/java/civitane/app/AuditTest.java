@@ -1,8 +1,6 @@
 package civitane.app;
 
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.DataAccessException;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
@@ -12,9 +10,6 @@ import static org.testng.Assert.expectThrows;
 
 /** The audit log can't be changed, and shows when it was. */
 public class AuditTest extends OnDatabase {
-
-  @Autowired
-  private JdbcClient database;
 
   private boolean isUnbroken() throws Exception {
     var verification = body(as("jun", "AUDITOR", get("/api/audit/verification")));

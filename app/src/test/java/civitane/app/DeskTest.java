@@ -1,11 +1,13 @@
 package civitane.app;
 
 import jakarta.persistence.EntityManagerFactory;
+import java.time.LocalDate;
 import org.hibernate.SessionFactory;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 /** The Desk shows every open claim by due date, in a fixed number of questions to the database. */
@@ -41,5 +43,60 @@ public class DeskTest extends OnDatabase {
     statistics.setStatisticsEnabled(false);
     assertTrue(statements <= MOST_STATEMENTS, statements + " statements");
     assertEquals(statistics.isStatisticsEnabled(), false);
+  }
+
+  @Test
+  public void goesOnAfterTheLastRowThatWasShown() throws Exception {
+    var rows = body(asIkenna(get("/api/desk")
+            .param("afterUrgent", "false")
+            .param("afterDue", "1970-01-01")
+            .param("afterNumber", "")))
+        .get("rows");
+    var kept = database
+        .sql(
+            "select number from claim where not urgent and state in ('LODGED', 'OPEN') order by due_on, number")
+        .query(String.class)
+        .list();
+    assertEquals(rows.size(), kept.size());
+    var due = database
+        .sql("select due_on from claim where number = ?")
+        .param(kept.get(2))
+        .query(String.class)
+        .single();
+    var rest = body(asIkenna(get("/api/desk")
+            .param("afterUrgent", "false")
+            .param("afterDue", due)
+            .param("afterNumber", kept.get(2))))
+        .get("rows");
+    var numbers =
+        rest.valueStream().map(row -> row.get("number").stringValue()).sorted().toList();
+    assertEquals(numbers, kept.subList(3, kept.size()).stream().sorted().toList());
+  }
+
+  @Test
+  public void theTideIsTheWorkThatIsOursByTheDayItIsDue() throws Exception {
+    var desk = body(asIkenna(get("/api/desk")));
+    var today = LocalDate.parse(desk.get("today").stringValue());
+    var ours = 0;
+    for (var row : desk.get("rows")) {
+      ours += "ours".equals(row.get("turn").stringValue()) ? 1 : 0;
+    }
+    var minutes = 0;
+    for (var day : desk.get("tide")) {
+      minutes += day.get("minutes").intValue();
+      var falls = LocalDate.parse(day.get("day").stringValue());
+      assertFalse(falls.isBefore(today.minusDays(1)), "the overdue lies on the day before today");
+    }
+    assertTrue(ours > 0);
+    assertEquals(minutes % ours, 0);
+    assertTrue(minutes > 0);
+  }
+
+  @Test
+  public void aClaimThatIsDecidedLeavesIt() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    assertTrue(body(asIkenna(get("/api/desk"))).toString().contains(number));
+    assertEquals(decision(number, taken(number), true).getResponse().getStatus(), 200);
+    assertTrue(!body(asIkenna(get("/api/desk"))).toString().contains(number));
   }
 }

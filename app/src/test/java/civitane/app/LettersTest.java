@@ -1,9 +1,5 @@
 package civitane.app;
 
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.text.PDFTextStripper;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -15,9 +11,6 @@ import static org.testng.Assert.assertTrue;
 /** Letters say what they must, and their code is confirmed without telling anything private. */
 public class LettersTest extends OnDatabase {
 
-  @Autowired
-  private JdbcClient database;
-
   @Test
   public void aDecisionTellsEveryReasonAndHowToAppeal() throws Exception {
     var id = database
@@ -25,12 +18,10 @@ public class LettersTest extends OnDatabase {
         .query(String.class)
         .single();
     var pdf = asIkenna(get("/api/letters/{id}", id)).getResponse().getContentAsByteArray();
-    try (var document = Loader.loadPDF(pdf)) {
-      var text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
-      assertTrue(text.contains("School meals: granted"), text);
-      assertTrue(text.contains("is within the limit of"), text);
-      assertTrue(text.contains("you may appeal within 35 days"), text);
-    }
+    var text = words(pdf);
+    assertTrue(text.contains("School meals: granted"), text);
+    assertTrue(text.contains("is within the limit of"), text);
+    assertTrue(text.contains("you may appeal within 35 days"), text);
   }
 
   @Test
@@ -77,34 +68,14 @@ public class LettersTest extends OnDatabase {
   @Test(dataProvider = "safeWays")
   public void everyLetterGoesOnlyWhereItIsSafe(
       String where, String told, String printed, String notPrinted) throws Exception {
-    var application = begin(Packets.meals(2).replaceFirst(where, told));
-    var lodged = body(lodging(application, 0));
+    var lodged = lodged(Packets.meals(2).replaceFirst(where, told));
     var number = lodged.get("claims").get(0).stringValue();
-    var version = body(asIkenna(post("/api/claims/{number}/take", "", number)))
-        .get("version")
-        .intValue();
-    var decision = "{\"version\": " + version + ", \"grant\": true}";
-    assertEquals(
-        asIkenna(post("/api/claims/{number}/decision", decision, number))
-            .getResponse()
-            .getStatus(),
-        200);
-    for (var about : new String[] {lodged.get("receipt").stringValue(), number}) {
-      var text = letterAbout(about);
+    assertEquals(decision(number, taken(number), true).getResponse().getStatus(), 200);
+    for (var text : new String[] {
+      letters("receipt", lodged.get("receipt").stringValue()), letters("decision", number)
+    }) {
       assertTrue(text.contains(printed), text);
       assertFalse(text.contains(notPrinted), text);
-    }
-  }
-
-  private String letterAbout(String about) throws Exception {
-    var id = database
-        .sql("select id from letter where about = ?")
-        .param(about)
-        .query(String.class)
-        .single();
-    var pdf = asIkenna(get("/api/letters/{id}", id)).getResponse().getContentAsByteArray();
-    try (var document = Loader.loadPDF(pdf)) {
-      return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
     }
   }
 }

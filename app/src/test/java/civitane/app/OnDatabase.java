@@ -1,13 +1,17 @@
 package civitane.app;
 
 import civitane.app.demo.OfficeClock;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
@@ -35,6 +39,9 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
 
   @Autowired
   protected OfficeClock clock;
+
+  @Autowired
+  protected JdbcClient database;
 
   @DynamicPropertySource
   static void database(DynamicPropertyRegistry properties) {
@@ -102,6 +109,62 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
     return asIkenna(MockMvcRequestBuilders.post("/api/packets")
         .contentType(MediaType.APPLICATION_OCTET_STREAM)
         .content(packet.getBytes(StandardCharsets.UTF_8)));
+  }
+
+  /** The application that a packet becomes when it is brought in and lodged. */
+  protected JsonNode lodged(String packet) throws Exception {
+    var result = lodging(begin(packet), 0);
+    assertEquals(result.getResponse().getStatus(), 200, result.getResponse().getContentAsString());
+    return body(result);
+  }
+
+  /** The number of the first claim of a packet that is lodged. */
+  protected String claimOf(String packet) throws Exception {
+    return lodged(packet).get("claims").get(0).stringValue();
+  }
+
+  protected JsonNode claim(String number) throws Exception {
+    return body(asIkenna(get("/api/claims/{number}", number)));
+  }
+
+  /** A claim that Ikenna has taken up. */
+  protected JsonNode taken(String number) throws Exception {
+    var result = asIkenna(post("/api/claims/{number}/take", "", number));
+    assertEquals(result.getResponse().getStatus(), 200, result.getResponse().getContentAsString());
+    return body(result);
+  }
+
+  /** What the application says to a decision on a version of a claim. */
+  protected MvcResult decision(String number, JsonNode claim, boolean grant) throws Exception {
+    return asIkenna(post(
+        "/api/claims/{number}/decision",
+        "{\"version\": %d, \"grant\": %s}".formatted(claim.get("version").intValue(), grant),
+        number));
+  }
+
+  /** The words of the letters of the kind about a number, one letter after the other. */
+  protected String letters(String kind, String about) throws Exception {
+    var words = new StringBuilder();
+    for (var id : database
+        .sql("select id from letter where kind = ? and about = ?")
+        .params(kind, about)
+        .query(String.class)
+        .list()) {
+      words.append(
+          words(asIkenna(get("/api/letters/{id}", id)).getResponse().getContentAsByteArray()));
+    }
+    return words.toString();
+  }
+
+  /** The words of a PDF. */
+  protected static String words(byte[] pdf) throws IOException {
+    try (var document = Loader.loadPDF(pdf)) {
+      return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+    }
+  }
+
+  protected long count(String from) {
+    return database.sql("select count(*) from " + from).query(Long.class).single();
   }
 
   /** What the application says when a draft is lodged as it was in a version. */

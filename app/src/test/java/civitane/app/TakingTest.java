@@ -2,9 +2,7 @@ package civitane.app;
 
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -18,9 +16,6 @@ public class TakingTest extends OnDatabase {
   private static final String CONSENT =
       ", \"consents\": [{\"to\": \"registers\", \"person\": \"p1\", \"on\": \"2026-11-01\", \"until\": \"2027-11-01\"},"
           + " {\"to\": \"employer\", \"person\": \"p1\", \"on\": \"2026-11-01\", \"until\": \"2027-11-01\"}]";
-
-  @Autowired
-  private JdbcClient database;
 
   /** Somebody the registers know, who has not said what they earn. */
   private JsonNode known(String consent) throws Exception {
@@ -97,10 +92,6 @@ public class TakingTest extends OnDatabase {
 
   private int lodge(JsonNode application, int version) throws Exception {
     return lodging(application, version).getResponse().getStatus();
-  }
-
-  private long count(String table) {
-    return database.sql("select count(*) from " + table).query(Long.class).single();
   }
 
   @Test

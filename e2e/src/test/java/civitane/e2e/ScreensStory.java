@@ -3,9 +3,12 @@ package civitane.e2e;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SameSiteAttribute;
 import org.testng.annotations.Test;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 /** Every screen can be used by everybody, by day and by night. */
 public class ScreensStory extends Story {
@@ -21,6 +24,17 @@ public class ScreensStory extends Story {
     page.getByLabel("Password").fill("wrong");
     page.keyboard().press("Enter");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("do not go together");
+  }
+
+  @Test
+  public void theSessionIsKeptFromScriptsAndFromOtherSites() {
+    signIn(page, "ikenna");
+    var session = page.context().cookies().stream()
+        .filter(cookie -> "civitane".equals(cookie.name))
+        .findFirst()
+        .orElseThrow();
+    assertTrue(session.httpOnly);
+    assertEquals(session.sameSite, SameSiteAttribute.STRICT);
   }
 
   @Test

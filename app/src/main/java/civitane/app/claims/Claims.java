@@ -87,6 +87,7 @@ public class Claims {
   public void take(String number) {
     var claim = hold(number);
     var me = staff.me();
+    undecided(claim);
     if (claim.holder() != null && !claim.holder().equals(me.login())) {
       throw Problem.overtaken(staff.named(claim.holder()).name() + " has this claim already.");
     }
@@ -103,6 +104,7 @@ public class Claims {
   @Transactional(propagation = Propagation.MANDATORY)
   public void use(String number, String packet, List<Wanted> stillWanted, String words) {
     var claim = hold(number);
+    undecided(claim);
     claim.uses(packet);
     var open = openItems(claim);
     var subjects = stillWanted.stream().map(Wanted::subject).toList();
@@ -116,6 +118,14 @@ public class Claims {
         LocalDate.now(clock));
     happened(claim, "answered", words);
     audit.record("facts used", number, "");
+  }
+
+  /** What was decided stays as it was decided on. */
+  private static void undecided(ClaimRecord claim) {
+    if (!claim.state().isUndecided()) {
+      throw Problem.wrong("The claim is " + claim.state().word()
+          + " already. What is new since then is for a review of it.");
+    }
   }
 
   /** Closes a claim's work with a decision. */

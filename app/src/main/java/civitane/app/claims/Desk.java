@@ -70,8 +70,24 @@ class Desk {
   /** The minutes that fall due on a day; what is overdue lies on the day before today. */
   record Tide(LocalDate day, int minutes) {}
 
+  /** Where the next page begins: after a claim as it is kept, whose due date may have moved since. */
+  record After(boolean urgent, LocalDate dueOn, String number) {
+    static After of(ClaimRecord claim) {
+      return new After(claim.urgent(), claim.dueOn(), claim.number());
+    }
+  }
+
+  /**
+   * A page of the Desk.
+   *
+   * @param after where the next page begins; null when this is the last
+   */
   record DeskPage(
-      LocalDate today, int freeMinutes, List<Tide> tide, List<DeskRow> rows, boolean more) {}
+      LocalDate today,
+      int freeMinutes,
+      List<Tide> tide,
+      List<DeskRow> rows,
+      @Nullable After after) {}
 
   @Transactional(readOnly = true)
   DeskPage page(boolean afterUrgent, @Nullable LocalDate afterDue, @Nullable String afterNumber) {
@@ -85,7 +101,8 @@ class Desk {
     var more = found.size() > PAGE;
     var shown = more ? found.subList(0, PAGE) : found;
     var rows = rows(shown, today);
-    return new DeskPage(today, FREE_MINUTES, tide(rows, today), rows, more);
+    return new DeskPage(
+        today, FREE_MINUTES, tide(rows, today), rows, more ? After.of(shown.get(PAGE - 1)) : null);
   }
 
   private List<DeskRow> rows(List<ClaimRecord> shown, LocalDate today) {

@@ -27,10 +27,12 @@ final class DraftFacts {
 
   private final ObjectNode packet;
   private final Taking taking;
+  private final LocalDate today;
 
-  DraftFacts(ObjectNode packet, Taking taking) {
-    this.packet = packet;
-    this.taking = taking;
+  DraftFacts(Draft draft, LocalDate today) {
+    this.packet = (ObjectNode) draft.packet();
+    this.taking = new Taking(draft.taking());
+    this.today = today;
   }
 
   private ArrayNode list(String name) {
@@ -61,17 +63,17 @@ final class DraftFacts {
   }
 
   /** Those who allow today that somebody is asked. */
-  List<ObjectNode> consenting(String to, LocalDate today) {
+  List<ObjectNode> consenting(String to) {
     return people().stream()
         .filter(person -> list("consents")
             .valueStream()
             .anyMatch(consent -> to.equals(consent.path("to").asString(""))
                 && person.path("id").asString("").equals(consent.path("person").asString(""))
-                && !ended(consent, today)))
+                && !hasEnded(consent)))
         .toList();
   }
 
-  private static boolean ended(JsonNode consent, LocalDate today) {
+  private boolean hasEnded(JsonNode consent) {
     var until = consent.path("until").asString("");
     return !until.isBlank() && LocalDate.parse(until).isBefore(today);
   }
@@ -132,10 +134,11 @@ final class DraftFacts {
   /** The register does not say what people are to one another; that is guessed, and confirmed like all else. */
   private void add(Resident other) {
     var index = list("people").size();
-    var grown = Ages.isAdult(other.birthDate(), LocalDate.parse(lodgedOn(other)));
+    var id = freshId("p", list("people"));
+    var grown = Ages.isAdult(other.birthDate(), today);
     list("people")
         .addObject()
-        .put("id", freshId("p", list("people")))
+        .put("id", id)
         .put("role", grown ? "relative" : "child")
         .put("givenName", other.givenName())
         .put("familyName", other.familyName())
@@ -146,12 +149,6 @@ final class DraftFacts {
       person.put("sex", other.sex().word());
     }
     taking.mark("/household/people/" + index + "/role", POPULATION);
-  }
-
-  private String lodgedOn(Resident other) {
-    return packet
-        .path("lodgedOn")
-        .asString(other.birthDate().plusYears(Ages.ADULT).toString());
   }
 
   private static String freshId(String letter, ArrayNode list) {
@@ -186,9 +183,10 @@ final class DraftFacts {
         continue;
       }
       var index = list("incomes").size();
+      var fresh = freshId("i", list("incomes"));
       list("incomes")
           .addObject()
-          .put("id", freshId("i", list("incomes")))
+          .put("id", fresh)
           .put("person", id)
           .put("kind", "wages")
           .put("amount", monthly)

@@ -16,7 +16,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.node.ObjectNode;
 
 /** Forms that go out to an employer, doctor, landlord or lender, with the household's consent. */
 @Service
@@ -64,8 +63,8 @@ class FormsOut {
       throw Problem.wrong("A form goes out to somebody by name.");
     }
     var draft = applications.view(application).draft();
-    var facts = new DraftFacts((ObjectNode) draft.packet(), new Taking(draft.taking()));
-    if (facts.consenting(kind, LocalDate.now(clock)).stream()
+    var facts = new DraftFacts(draft, LocalDate.now(clock));
+    if (facts.consenting(kind).stream()
         .noneMatch(one -> person.equals(one.path("id").asString("")))) {
       throw Problem.wrong("The household has not allowed yet that the " + kind
           + " is asked. Note the consent first.");

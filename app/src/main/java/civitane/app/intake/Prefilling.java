@@ -80,8 +80,8 @@ class Prefilling {
     var view = applications.rewrite(
         id,
         draft -> {
-          var facts = new DraftFacts((ObjectNode) draft.packet(), new Taking(draft.taking()));
-          var consenting = facts.consenting(REGISTERS, LocalDate.now(clock));
+          var facts = new DraftFacts(draft, LocalDate.now(clock));
+          var consenting = facts.consenting(REGISTERS);
           if (consenting.isEmpty()) {
             answers.add(new RegisterAnswer(
                 REGISTERS, "noConsent", "Nobody has allowed yet that the registers are asked."));

@@ -1,0 +1,204 @@
+package civitane.app;
+
+import java.time.LocalDate;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+/** A claim is one person's at a time, says at any moment where it stands, and never forgets what happened to it. */
+public class ClaimsTest extends OnDatabase {
+
+  @Test
+  public void whoeverTakesItUpHasIt() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    assertEquals(claim(number).get("holder").isNull(), true);
+    assertEquals(taken(number).get("holder").stringValue(), "Ikenna Okonjo");
+    var other = as("maud", "CASEWORKER", post("/api/claims/{number}/take", "", number));
+    assertEquals(other.getResponse().getStatus(), 412);
+    assertTrue(
+        body(other).get("detail").stringValue().contains("Ikenna Okonjo has this claim already"),
+        body(other).toString());
+    assertEquals(claim(number).get("holder").stringValue(), "Ikenna Okonjo");
+  }
+
+  @Test
+  public void ofTwoWhoTakeItAtOnceOneHasIt() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    var threads = Executors.newFixedThreadPool(2);
+    try {
+      var tries = IntStream.range(0, 2)
+          .<Callable<Integer>>mapToObj(i -> () -> as(
+                  i == 0 ? "ikenna" : "maud",
+                  "CASEWORKER",
+                  post("/api/claims/{number}/take", "", number))
+              .getResponse()
+              .getStatus())
+          .toList();
+      var had = 0;
+      for (var result : threads.invokeAll(tries)) {
+        had += result.get() == 200 ? 1 : 0;
+      }
+      assertEquals(had, 1);
+    } finally {
+      threads.shutdownNow();
+    }
+    assertEquals(
+        count("claim_event e join claim c on c.id = e.claim_id where c.number = '" + number
+            + "' and e.kind = 'taken'"),
+        1);
+  }
+
+  @Test
+  public void answersThatComeAtOnceAreAllKept() throws Exception {
+    var number = claimOf(Packets.meals(3));
+    taken(number);
+    var places = new String[] {
+      "/household/people/0/givenName",
+      "/household/people/1/givenName",
+      "/household/address/line1",
+      "/household/address/town"
+    };
+    var threads = Executors.newFixedThreadPool(places.length);
+    try {
+      var tries = IntStream.range(0, places.length)
+          .<Callable<Boolean>>mapToObj(i -> () -> {
+            // Whoever is told that somebody else was faster looks again and says it again.
+            for (var attempt = 0; attempt < 20; attempt++) {
+              var status = asIkenna(post(
+                      "/api/claims/{number}/answers",
+                      "{\"pointer\": \"%s\", \"value\": \"Said %d\", \"reason\": \"on the phone\"}"
+                          .formatted(places[i], i),
+                      number))
+                  .getResponse()
+                  .getStatus();
+              if (status == 200) {
+                return true;
+              }
+              assertEquals(status, 412);
+            }
+            return false;
+          })
+          .toList();
+      for (var result : threads.invokeAll(tries)) {
+        assertTrue(result.get());
+      }
+    } finally {
+      threads.shutdownNow();
+    }
+    var facts = claim(number).get("packet");
+    for (var i = 0; i < places.length; i++) {
+      assertEquals(facts.at(places[i]).stringValue(), "Said " + i, facts.toString());
+    }
+  }
+
+  @DataProvider
+  public static Object[][] numbersOfNoClaim() {
+    return new Object[][] {{"BW-26-999999-0"}, {"nonsense"}, {"BW-26-000001"}, {"-"}};
+  }
+
+  @Test(dataProvider = "numbersOfNoClaim")
+  public void aNumberThatIsNoneIsSaidToBeNone(String number) throws Exception {
+    for (var request : new String[] {"", "/working"}) {
+      var answer = asIkenna(get("/api/claims/{number}" + request, number));
+      assertEquals(answer.getResponse().getStatus(), 404);
+      assertTrue(
+          body(answer).get("detail").stringValue().contains("A claim with this number"),
+          body(answer).toString());
+    }
+  }
+
+  @Test
+  public void aMistypedDigitIsNeverAnotherHouseholdsClaim() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    for (var place = 0; place < number.length(); place++) {
+      var digit = number.charAt(place);
+      if (!Character.isDigit(digit) || place < 6) {
+        continue;
+      }
+      var mistyped = number.substring(0, place)
+          + (char) ('0' + (digit - '0' + 1) % 10)
+          + number.substring(place + 1);
+      assertEquals(
+          asIkenna(get("/api/claims/{number}", mistyped)).getResponse().getStatus(), 404, mistyped);
+    }
+  }
+
+  @Test
+  public void theTimeStandsStillWhileItIsTheHouseholdsTurn() throws Exception {
+    var asked = taken(claimOf(Packets.meals(3)));
+    var complete = taken(claimOf(Packets.meals(2)));
+    assertEquals(asked.get("turn").stringValue(), "household");
+    assertEquals(complete.get("turn").stringValue(), "ours");
+    assertTrue(asked.get("items").size() > 0);
+    for (var item : asked.get("items")) {
+      assertEquals(item.get("owner").stringValue(), "household", item.toString());
+      assertTrue(
+          LocalDate.parse(item.get("dueOn").stringValue()).isAfter(LocalDate.now(clock)),
+          item.toString());
+    }
+    assertEquals(complete.get("items").get(0).get("words").stringValue(), "Decide it");
+  }
+
+  @Test
+  public void everythingThatHappenedIsTold() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    var decided = body(decision(number, taken(number), true));
+    var told = decided.get("events").toString();
+    for (var words : new String[] {
+      "Lodged, and the receipt given",
+      "Ikenna Okonjo has taken it up",
+      "Granted, and the letter written"
+    }) {
+      assertTrue(told.contains(words), told);
+    }
+    assertEquals(decided.get("turn").stringValue(), "over");
+    assertEquals(decided.get("items").size(), 0);
+    assertTrue(decided.get("next").isNull() || decided.get("next").isMissingNode());
+  }
+
+  @Test
+  public void whatWasDecidedStaysAsItWasDecidedOn() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    assertEquals(decision(number, taken(number), true).getResponse().getStatus(), 200);
+    var facts = claim(number).get("packet").toString();
+    var answered = asIkenna(post(
+        "/api/claims/{number}/answers",
+        "{\"pointer\": \"/household/incomes/0/amount\", \"value\": 9000, \"reason\": \"a call\"}",
+        number));
+    assertEquals(answered.getResponse().getStatus(), 422);
+    assertTrue(body(answered).get("detail").stringValue().contains("decided already"));
+    assertEquals(
+        asIkenna(post("/api/claims/{number}/take", "", number)).getResponse().getStatus(), 422);
+    assertEquals(claim(number).get("packet").toString(), facts);
+    assertEquals(claim(number).get("items").size(), 0);
+  }
+
+  @Test
+  public void theFrontDeskMayLookButNotDecide() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    assertEquals(
+        as("pia", "FRONT_DESK", get("/api/claims/{number}", number))
+            .getResponse()
+            .getStatus(),
+        200);
+    for (var work : new String[][] {
+      {"take", ""},
+      {"decision", "{\"version\": 0, \"grant\": true}"},
+      {"answers", "{\"pointer\": \"/household\", \"value\": 1, \"reason\": \"a call\"}"}
+    }) {
+      assertEquals(
+          as("pia", "FRONT_DESK", post("/api/claims/{number}/" + work[0], work[1], number))
+              .getResponse()
+              .getStatus(),
+          403,
+          work[0]);
+    }
+    assertFalse(claim(number).get("events").toString().contains("taken it up"));
+  }
+}

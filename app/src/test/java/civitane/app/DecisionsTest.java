@@ -1,0 +1,153 @@
+package civitane.app;
+
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+/** A decision is what the rules say or a senior's with a reason, is kept whole, and goes out once. */
+public class DecisionsTest extends OnDatabase {
+  private static final String RICH = "\"amount\": 430.00";
+  private static final String POOR = "\"amount\": 2430.00";
+
+  @Test
+  public void aRefusalTellsEachReasonWithItsNumbersAndNoAmount() throws Exception {
+    var number = claimOf(Packets.meals(2).replace(RICH, POOR));
+    var claim = taken(number);
+    var granted = decision(number, claim, true);
+    assertEquals(granted.getResponse().getStatus(), 422);
+    assertEquals(decision(number, claim, false).getResponse().getStatus(), 200);
+    var letter = letters("decision", number);
+    assertTrue(letter.contains("School meals: refused"), letter);
+    assertTrue(letter.contains("We can't grant what you asked for."), letter);
+    assertTrue(letter.contains("is over the limit of"), letter);
+    assertFalse(letter.contains("is within the limit of"), letter);
+  }
+
+  @Test
+  public void ofManyWhoDecideAtOnceOneDecides() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    var claim = taken(number);
+    var threads = Executors.newFixedThreadPool(4);
+    try {
+      var tries = IntStream.range(0, 4)
+          .<Callable<Integer>>mapToObj(
+              i -> () -> decision(number, claim, true).getResponse().getStatus())
+          .toList();
+      var well = 0;
+      for (var result : threads.invokeAll(tries)) {
+        well += result.get() == 200 ? 1 : 0;
+      }
+      assertEquals(well, 1);
+    } finally {
+      threads.shutdownNow();
+    }
+    assertEquals(count("letter where kind = 'decision' and about = '" + number + "'"), 1);
+    for (var table : new String[] {"decision", "determination"}) {
+      assertEquals(
+          count(table + " d join claim c on c.id = d.claim_id where c.number = '" + number + "'"),
+          1,
+          table);
+    }
+  }
+
+  @Test
+  public void aDecisionOnWhatSomebodyChangedMeanwhileIsNotMade() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    var seen = taken(number);
+    var answered = asIkenna(post(
+        "/api/claims/{number}/answers",
+        "{\"pointer\": \"/household/incomes/0/amount\", \"value\": 2430, \"reason\": \"payslips\"}",
+        number));
+    assertEquals(answered.getResponse().getStatus(), 200);
+    var late = decision(number, seen, false);
+    assertEquals(late.getResponse().getStatus(), 412);
+    assertTrue(
+        body(late).get("detail").stringValue().contains("Look at it again before you decide"),
+        body(late).toString());
+    assertEquals(count("letter where kind = 'decision' and about = '" + number + "'"), 0);
+    assertEquals(decision(number, body(answered), false).getResponse().getStatus(), 200);
+  }
+
+  @Test
+  public void aPreviewIsTheLetterAndKeepsNothing() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    taken(number);
+    var pdf =
+        asIkenna(get("/api/claims/{number}/letter-preview?grant=true", number)).getResponse();
+    assertEquals(pdf.getContentType(), "application/pdf");
+    assertTrue(pdf.getHeader("Cache-Control").contains("no-store"));
+    var words = words(pdf.getContentAsByteArray());
+    assertTrue(words.contains("School meals: granted"), words);
+    assertEquals(count("letter where about = '" + number + "'"), 0);
+    assertEquals(claim(number).get("state").stringValue(), "open");
+  }
+
+  @DataProvider
+  public static Object[][] answersThatCanNotBe() {
+    return new Object[][] {
+      {"/household/incomes/0/amount", "500", " ", "reason"},
+      {"/household/incomes/7/amount", "500", "a payslip", "no such place"},
+      {"/nowhere/at/all", "1", "a payslip", "no such place"},
+      {"/household/incomes/0/amount", "\"much\"", "a payslip", "read"},
+      {"/household/people/0/birthDate", "\"2020-02-31\"", "a passport", "read"}
+    };
+  }
+
+  @Test(dataProvider = "answersThatCanNotBe")
+  public void anAnswerThatCanNotBeChangesNothing(
+      String pointer, String value, String reason, String said) throws Exception {
+    var number = claimOf(Packets.meals(2));
+    var before = taken(number);
+    var refused = asIkenna(post(
+        "/api/claims/{number}/answers",
+        "{\"pointer\": \"%s\", \"value\": %s, \"reason\": \"%s\"}"
+            .formatted(pointer, value, reason),
+        number));
+    assertEquals(
+        refused.getResponse().getStatus(), 422, refused.getResponse().getContentAsString());
+    assertTrue(
+        body(refused).get("detail").stringValue().contains(said), body(refused).toString());
+    var after = claim(number);
+    assertEquals(after.get("version"), before.get("version"));
+    assertEquals(after.get("packet"), before.get("packet"));
+  }
+
+  @Test
+  public void theWorkingSaysWhatTheRulesSayAndLaterWhatWasDecided() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    var working = body(asIkenna(get("/api/claims/{number}/working", number)));
+    assertEquals(working.at("/result/outcome").stringValue(), "entitled");
+    assertTrue(working.get("decision").isNull());
+    assertEquals(working.get("letters").size(), 0);
+    assertEquals(decision(number, taken(number), true).getResponse().getStatus(), 200);
+    var decided = body(asIkenna(get("/api/claims/{number}/working", number)));
+    assertEquals(decided.at("/decision/outcome").stringValue(), "granted");
+    assertEquals(decided.at("/decision/by").stringValue(), "Ikenna Okonjo");
+    assertEquals(decided.get("letters").size(), 1);
+  }
+
+  @Test
+  public void aDecisionOtherwiseThanComputedSaysItsReasonInTheLetter() throws Exception {
+    var number = claimOf(Packets.meals(2).replace(RICH, POOR));
+    var version = taken(number).get("version").intValue();
+    var reason = "The father left the household on the day the form came in.";
+    var granted = as(
+        "teun",
+        "SENIOR",
+        post(
+            "/api/claims/{number}/decision",
+            "{\"version\": %d, \"grant\": true, \"reason\": \"%s\"}".formatted(version, reason),
+            number));
+    assertEquals(
+        granted.getResponse().getStatus(), 200, granted.getResponse().getContentAsString());
+    var letter = letters("decision", number);
+    assertTrue(letter.contains("School meals: granted"), letter);
+    assertTrue(letter.contains(reason), letter);
+  }
+}

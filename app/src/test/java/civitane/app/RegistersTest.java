@@ -1,0 +1,225 @@
+package civitane.app;
+
+import java.math.BigDecimal;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+/** What registers know is filled in where nothing was said, marked, and never more than was allowed. */
+public class RegistersTest extends OnDatabase {
+  private static final String MOTHER = "7041461851";
+  private static final String FERRYMAN = "6485889106";
+
+  @AfterMethod
+  public void everyRegisterAnswersAgain() {
+    database.sql("delete from register_setting").update();
+  }
+
+  /** An application begun at the desk, with no more than a number and what is allowed until a day. */
+  private JsonNode applicant(String number, String until, String more) throws Exception {
+    var begun = body(asIkenna(post("/api/applications", "")));
+    var draft = (ObjectNode) begun.get("draft").deepCopy();
+    var household = (ObjectNode) draft.at("/packet/household");
+    ((ObjectNode) household.at("/people/0")).put("residentNumber", number);
+    household
+        .putArray("consents")
+        .addObject()
+        .put("to", "registers")
+        .put("person", "p1")
+        .put("on", "2026-11-01")
+        .put("until", until);
+    household.setAll((ObjectNode) json.readTree(more));
+    return saved(begun, draft);
+  }
+
+  private JsonNode saved(JsonNode application, JsonNode draft) throws Exception {
+    var answer = asIkenna(
+        put("/api/applications/{id}", draft.toString(), application.get("id").stringValue())
+            .header("If-Match", "\"" + application.get("version").intValue() + "\""));
+    assertEquals(answer.getResponse().getStatus(), 200, answer.getResponse().getContentAsString());
+    return body(answer);
+  }
+
+  private JsonNode asked(JsonNode application) throws Exception {
+    return body(asIkenna(
+        post("/api/applications/{id}/registers", "", application.get("id").stringValue())));
+  }
+
+  private static String words(JsonNode asked, String register) {
+    return asked
+        .get("answers")
+        .valueStream()
+        .filter(answer -> register.equals(answer.get("register").stringValue()))
+        .map(answer ->
+            answer.get("state").stringValue() + ": " + answer.get("words").stringValue())
+        .findFirst()
+        .orElse("");
+  }
+
+  @Test
+  public void thePopulationRegisterKnowsWhoLivesThereAndWhoIsAChild() throws Exception {
+    var asked = asked(applicant(MOTHER, "2027-11-01", "{}"));
+    var people = asked.at("/view/draft/packet/household/people");
+    assertEquals(people.size(), 5, people.toString());
+    assertEquals(people.at("/0/givenName").stringValue(), "Camille");
+    var roles = people
+        .valueStream()
+        .map(person ->
+            person.get("givenName").stringValue() + " " + person.get("role").stringValue())
+        .sorted()
+        .toList();
+    assertEquals(
+        roles.toString(),
+        "[Bruno child, Camille applicant, Dagny relative, Goran child, Jonas child]");
+    var address = asked.at("/view/draft/packet/household/address");
+    assertEquals(address.get("line1").stringValue(), "4 Weighhouse Lane");
+    var marks = asked.at("/view/draft/taking/marks");
+    assertEquals(
+        marks.get("/household/address/line1").get("from").stringValue(), "population register");
+    assertFalse(marks.get("/household/people/1/role").get("confirmed").booleanValue());
+  }
+
+  @Test
+  public void askingAgainFillsInNothingTwice() throws Exception {
+    var first = asked(applicant(MOTHER, "2027-11-01", "{}"));
+    var again = asked(first.get("view"));
+    assertEquals(
+        again.at("/view/draft/packet/household"), first.at("/view/draft/packet/household"));
+    assertTrue(words(again, "population").contains("nothing more"), again.toString());
+  }
+
+  @Test
+  public void whatWasSaidIsNeverWrittenOver() throws Exception {
+    var said = """
+        {"address": {"line1": "9 Elsewhere Road", "postcode": "BK31"},
+         "incomes": [{"id": "i1", "person": "p1", "kind": "wages", "amount": 300, "frequency": "weekly",
+                      "employer": "Hythe Ferry Works"}]}""";
+    var household =
+        asked(applicant(FERRYMAN, "2027-11-01", said)).at("/view/draft/packet/household");
+    assertEquals(household.at("/address/line1").stringValue(), "9 Elsewhere Road");
+    assertEquals(household.get("incomes").size(), 1);
+    var income = household.at("/incomes/0");
+    assertEquals(income.get("amount").decimalValue().compareTo(new BigDecimal("300")), 0);
+    assertEquals(income.get("registerMonthly").decimalValue().compareTo(new BigDecimal("2400")), 0);
+  }
+
+  @Test
+  public void aSecondJobIsAnIncomeOfItsOwn() throws Exception {
+    var said = """
+        {"incomes": [{"id": "i1", "person": "p1", "kind": "wages", "amount": 300, "frequency": "weekly",
+                      "employer": "Sluice Bakery"}]}""";
+    var incomes =
+        asked(applicant(FERRYMAN, "2027-11-01", said)).at("/view/draft/packet/household/incomes");
+    assertEquals(incomes.size(), 2, incomes.toString());
+    assertTrue(incomes.at("/0/registerMonthly").isMissingNode());
+    assertEquals(incomes.at("/1/employer").stringValue(), "Hythe Ferry Works");
+    assertEquals(incomes.at("/1/id").stringValue(), "i2");
+  }
+
+  @Test
+  public void aConsentThatHasEndedAllowsNothing() throws Exception {
+    var asked = asked(applicant(FERRYMAN, "2026-11-02", "{}"));
+    assertTrue(words(asked, "registers").startsWith("noConsent"), asked.toString());
+    assertEquals(asked.at("/view/draft/packet/household/incomes").size(), 0);
+  }
+
+  @Test
+  public void nobodyIsAskedForWithoutANumber() throws Exception {
+    var asked = asked(applicant("", "2027-11-01", "{}"));
+    assertTrue(words(asked, "wage").contains("nobody who allows it has a resident number"));
+    assertEquals(asked.at("/view/draft/packet/household/people").size(), 1);
+  }
+
+  @Test
+  public void theBankSaysWhoseAccountItIs() throws Exception {
+    var payment = "{\"payment\": {\"method\": \"iban\", \"iban\": \"%s\"}}";
+    assertTrue(words(
+            asked(applicant("", "2027-11-01", payment.formatted("QV33BWSL71890763040103"))), "bank")
+        .contains("The account belongs to Rui Valdeira."));
+    assertTrue(words(
+            asked(applicant("", "2027-11-01", payment.formatted("QV80BWSL13075507025952"))), "bank")
+        .contains("knows no such account"));
+  }
+
+  @Test
+  public void theTaxRegisterAnswersTheQuestionsThatAreItsOwn() throws Exception {
+    var application = applicant(FERRYMAN, "2027-11-01", "{}");
+    var draft = (ObjectNode) application.get("draft").deepCopy();
+    var requests = ((ObjectNode) draft.get("packet")).putArray("requests");
+    for (var service :
+        new String[] {"homePaymentRelief", "childDental", "rentRelief", "studyAdjustments"}) {
+      requests.addObject().put("service", service).putObject("answers");
+    }
+    var asked = asked(saved(application, draft));
+    assertTrue(words(asked, "tax").startsWith("answered"), asked.toString());
+    for (var mark : asked.at("/view/draft/taking/marks").properties()) {
+      if (mark.getValue().get("from").stringValue().equals("tax register")) {
+        assertFalse(
+            asked.at("/view/draft/packet").at(mark.getKey()).isMissingNode(), mark.getKey());
+      }
+    }
+  }
+
+  @Test
+  public void aRegisterThatIsTooSlowIsSilentAndTheOthersAnswer() throws Exception {
+    database
+        .sql("insert into register_setting (register, delay_ms) values ('wages', 60000)")
+        .update();
+    var asked = asked(applicant(FERRYMAN, "2027-11-01", "{}"));
+    assertTrue(words(asked, "wage").startsWith("silent"), asked.toString());
+    assertTrue(words(asked, "population").startsWith("answered: Filled in"), asked.toString());
+    assertEquals(asked.at("/view/draft/packet/household/people/0/givenName").stringValue(), "Rui");
+    var kept = database
+        .sql("select count(*) from register_answer where not answered and application_id = ?::uuid")
+        .param(asked.at("/view/id").stringValue())
+        .query(Long.class)
+        .single();
+    assertEquals(kept, 1L);
+  }
+
+  @Test
+  public void aParcelIsFoundByItsAddressOrItsNumber() throws Exception {
+    var byStreet = body(asIkenna(post("/api/parcels/search", "{\"words\": \"39 mussel lane\"}")));
+    assertEquals(byStreet.size(), 1, byStreet.toString());
+    assertEquals(byStreet.at("/0/number").stringValue(), "P-100925");
+    var byNumber = body(asIkenna(post("/api/parcels/search", "{\"words\": \"p-100925\"}")));
+    assertEquals(byNumber, byStreet);
+    assertEquals(
+        body(asIkenna(post("/api/parcels/search", "{\"words\": \"q\"}"))).size(), 0);
+    assertEquals(
+        body(asIkenna(post("/api/parcels/search", "{\"words\": \"Nowhere Street\"}")))
+            .size(),
+        0);
+  }
+
+  @Test
+  public void aParcelComesWithTheSalesNearIt() throws Exception {
+    var record = body(asIkenna(get("/api/parcels/{number}", "P-100925")));
+    assertEquals(record.at("/parcel/owner").stringValue(), "Rui Valdeira");
+    assertTrue(record.get("sales").size() > 2, record.toString());
+    var part = record.at("/parcel/postcode").stringValue().substring(0, 3);
+    for (var sale : record.get("sales")) {
+      assertTrue(sale.get("postcode").stringValue().startsWith(part), sale.toString());
+      assertTrue(sale.get("price").decimalValue().signum() > 0, sale.toString());
+    }
+    assertEquals(
+        asIkenna(get("/api/parcels/{number}", "P-000000")).getResponse().getStatus(), 404);
+  }
+
+  @Test
+  public void aSilentPropertyRegisterIsSaidToBeSilent() throws Exception {
+    database
+        .sql("insert into register_setting (register, silent) values ('parcels', true)")
+        .update();
+    var answer = asIkenna(post("/api/parcels/search", "{\"words\": \"mussel lane\"}"));
+    assertEquals(answer.getResponse().getStatus(), 503);
+    assertTrue(
+        body(answer).get("detail").stringValue().contains("Type what the household says"),
+        body(answer).toString());
+  }
+}
