@@ -168,10 +168,11 @@ public class RegistersTest extends OnDatabase {
   @Test
   public void aRegisterThatIsTooSlowIsSilentAndTheOthersAnswer() throws Exception {
     database
-        .sql("insert into register_setting (register, delay_ms) values ('wages', 60000)")
+        .sql("insert into register_setting (register, delay_ms) values ('accounts', 60000)")
         .update();
-    var asked = asked(applicant(FERRYMAN, "2027-11-01", "{}"));
-    assertTrue(words(asked, "wage").startsWith("silent"), asked.toString());
+    var payment = "{\"payment\": {\"method\": \"iban\", \"iban\": \"QV33BWSL71890763040103\"}}";
+    var asked = asked(applicant(FERRYMAN, "2027-11-01", payment));
+    assertTrue(words(asked, "bank").startsWith("silent"), asked.toString());
     assertTrue(words(asked, "population").startsWith("answered: Filled in"), asked.toString());
     assertEquals(asked.at("/view/draft/packet/household/people/0/givenName").stringValue(), "Rui");
     var kept = database

@@ -263,9 +263,17 @@ final class Asking {
     }
 
     Outcomes noted(String code) {
+      return noted(code, true);
+    }
+
+    Outcomes notNoted(String code) {
+      return noted(code, false);
+    }
+
+    private Outcomes noted(String code, boolean there) {
       assertEquals(
           result.notes().stream().anyMatch(note -> note.code().equals(code)),
-          true,
+          there,
           result.notes().toString());
       return this;
     }

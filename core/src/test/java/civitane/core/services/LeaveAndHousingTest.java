@@ -280,4 +280,23 @@ public class LeaveAndHousingTest {
         .screened()
         .entitled();
   }
+
+  @Test
+  public void groundsOfAnotherClassAreStruckAndSaidSo() {
+    review()
+        .says("grounds", List.of("salesNearby", "vacancy"))
+        .screened()
+        .entitled()
+        .noted("groundsStruck");
+    review()
+        .says("grounds", List.of("salesNearby", "salesNearby"))
+        .screened()
+        .entitled()
+        .notNoted("groundsStruck");
+    review()
+        .says("grounds", List.of("vacancy"))
+        .screened()
+        .notEntitled()
+        .test("VR-GROUNDS", Outcome.NOT_MET);
+  }
 }

@@ -27,7 +27,7 @@ record LeaveBalance(Amount weeks, Amount used, Amount pending) {
           && weeks != null
           && state.equals(earlier.text("state"))
           && !from.isBefore(opens)
-          && !from.isAfter(benefitFrom)) {
+          && from.isBefore(benefitFrom)) {
         sum = sum.plus(weeks);
       }
     }

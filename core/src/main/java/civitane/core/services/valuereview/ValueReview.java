@@ -117,7 +117,7 @@ public final class ValueReview implements Service {
         .test(salesTest(it, kept, sales))
         .determineOnly(() -> papers(it, kept).test())
         .note(
-            kept != null && kept.size() < it.answers().texts("grounds").size(),
+            kept != null && !kept.containsAll(it.answers().texts("grounds")),
             "groundsStruck",
             () -> "Grounds that do not belong to this class of property are left out.")
         .note(
