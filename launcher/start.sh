@@ -49,7 +49,7 @@ server=$!
 say "Starting …"
 for _ in $(seq 240); do
   kill -0 "$server" 2>/dev/null || { tail -n 20 "$home/server.log" >&2; fail "the server stopped; the whole log is in .civitane/server.log"; }
-  if node -e "fetch('http://127.0.0.1:$port/actuator/health').then(r=>process.exit(r.ok?0:1),()=>process.exit(1))" && [ -n "$(as_postgres "$(postgres_bin)/psql" -h 127.0.0.1 -p "$pg_port" -U civitane -d civitane -tAc "select 1 from staff limit 1" 2>/dev/null)" ]; then
+  if node -e "fetch('http://127.0.0.1:$port/actuator/health').then(r=>process.exit(r.ok?0:1),()=>process.exit(1))"; then
     break
   fi
   sleep 0.5

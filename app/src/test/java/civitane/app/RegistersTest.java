@@ -137,7 +137,7 @@ public class RegistersTest extends OnDatabase {
 
   @Test
   public void theBankSaysWhoseAccountItIs() throws Exception {
-    var payment = "{\"payment\": {\"method\": \"iban\", \"iban\": \"%s\"}}";
+    var payment = "{\"payment\": {\"method\": \"transfer\", \"iban\": \"%s\"}}";
     assertTrue(words(
             asked(applicant("", "2027-11-01", payment.formatted("QV33BWSL71890763040103"))), "bank")
         .contains("The account belongs to Rui Valdeira."));
@@ -170,7 +170,7 @@ public class RegistersTest extends OnDatabase {
     database
         .sql("insert into register_setting (register, delay_ms) values ('accounts', 60000)")
         .update();
-    var payment = "{\"payment\": {\"method\": \"iban\", \"iban\": \"QV33BWSL71890763040103\"}}";
+    var payment = "{\"payment\": {\"method\": \"transfer\", \"iban\": \"QV33BWSL71890763040103\"}}";
     var asked = asked(applicant(FERRYMAN, "2027-11-01", payment));
     assertTrue(words(asked, "bank").startsWith("silent"), asked.toString());
     assertTrue(words(asked, "population").startsWith("answered: Filled in"), asked.toString());

@@ -15,6 +15,7 @@ import java.util.concurrent.TimeUnit;
 /** The application in a process of its own, with a database of its own, that can be killed. */
 final class OwnServer {
   private static final String DATABASE = "civitane_killed";
+  private static final int OK = 200;
   private static final Duration PATIENCE = Duration.ofMinutes(3);
 
   private final Process process;
@@ -63,19 +64,22 @@ final class OwnServer {
     }
   }
 
-  /** Asks until it answers: there is nothing else a process outside can be waited for by. */
+  /** Asks until it is healthy: there is nothing else a process outside can be waited for by. */
   private void awaitServing() throws InterruptedException {
     var client = HttpClient.newHttpClient();
-    var request = HttpRequest.newBuilder(URI.create(address() + "/sign-in")).build();
+    var request =
+        HttpRequest.newBuilder(URI.create(address() + "/actuator/health")).build();
     var until = System.nanoTime() + PATIENCE.toNanos();
     while (System.nanoTime() < until) {
       try {
-        client.send(request, HttpResponse.BodyHandlers.discarding());
-        return;
-      } catch (IOException e) {
-        if (process.waitFor(200, TimeUnit.MILLISECONDS)) {
-          throw new IllegalStateException("the server ended with " + process.exitValue());
+        if (client.send(request, HttpResponse.BodyHandlers.discarding()).statusCode() == OK) {
+          return;
         }
+      } catch (IOException e) {
+        // Nobody listens yet.
+      }
+      if (process.waitFor(200, TimeUnit.MILLISECONDS)) {
+        throw new IllegalStateException("the server ended with " + process.exitValue());
       }
     }
     throw new IllegalStateException("the server did not answer");

@@ -42,7 +42,7 @@ public abstract class Story {
   private static final Pattern EXPECTED = Pattern.compile(
       "responded with a status of 4|ERR_INTERNET_DISCONNECTED|ERR_CONNECTION_REFUSED|ERR_EMPTY_RESPONSE|ERR_CONNECTION_RESET|ERR_INCOMPLETE_CHUNKED_ENCODING");
 
-  private static final double PATIENCE = 15_000;
+  private static final double PATIENCE = 30_000;
   private static final int WIDE = 1280;
   private static final int HIGH = 800;
 

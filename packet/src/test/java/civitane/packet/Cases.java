@@ -11,7 +11,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The worked cases with their expected results. */
-final class Cases {
+public final class Cases {
   static final JsonMapper JSON = JsonMapper.builder()
       .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
       .build();
@@ -41,8 +41,8 @@ final class Cases {
   private Cases() {}
 
   /** One case with the file it is from. */
-  record Case(String file, JsonNode json) {
-    byte[] packet() {
+  public record Case(String file, JsonNode json) {
+    public byte[] packet() {
       return JSON.writeValueAsBytes(json.get("packet"));
     }
 
@@ -52,7 +52,7 @@ final class Cases {
     }
   }
 
-  static List<Case> ofPackets() {
+  public static List<Case> ofPackets() {
     return OF_PACKETS.stream().flatMap(file -> in(file).stream()).toList();
   }
 
