@@ -14,9 +14,11 @@ is_stale() {
 
 build_packet() {
   need_java
-  if is_stale packet/target/lib/core-0.1.0.jar pom.xml core packet || [ ! -e packet/target/packet-0.1.0.jar ]; then
+  # Maven leaves a jar as it was when nothing in it changed, so none of them tells when it was built last.
+  if is_stale packet/target/built pom.xml core packet || [ ! -e packet/target/packet-0.1.0.jar ]; then
     step "Building the rules" build-packet \
       mvn -B -q -pl core,packet -am -DskipTests -Dspotless.check.skip=true package
+    touch packet/target/built
   fi
 }
 
