@@ -1,8 +1,6 @@
 package civitane.app;
 
-import java.util.concurrent.Callable;
-import java.util.concurrent.Executors;
-import java.util.stream.IntStream;
+import java.util.Collections;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
@@ -105,20 +103,8 @@ public class ApplicationToDecisionTest extends OnDatabase {
   public void lodgedTwiceAtOnceIsLodgedOnce() throws Exception {
     var application = begin(Packets.meals(2));
     var id = application.get("id").stringValue();
-    var threads = Executors.newFixedThreadPool(4);
-    try {
-      var tries = IntStream.range(0, 4)
-          .<Callable<Integer>>mapToObj(
-              i -> () -> lodging(application, 0).getResponse().getStatus())
-          .toList();
-      var well = 0;
-      for (var result : threads.invokeAll(tries)) {
-        well += result.get() == 200 ? 1 : 0;
-      }
-      assertEquals(well, 1);
-    } finally {
-      threads.shutdownNow();
-    }
+    var answers = atOnce(4, i -> () -> lodging(application, 0).getResponse().getStatus());
+    assertEquals(Collections.frequency(answers, 200), 1, answers.toString());
     assertEquals(count("claim where application_id = '" + id + "'"), 1);
   }
 

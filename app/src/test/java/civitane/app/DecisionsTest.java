@@ -1,8 +1,6 @@
 package civitane.app;
 
-import java.util.concurrent.Callable;
-import java.util.concurrent.Executors;
-import java.util.stream.IntStream;
+import java.util.Collections;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -33,20 +31,9 @@ public class DecisionsTest extends OnDatabase {
   public void ofManyWhoDecideAtOnceOneDecides() throws Exception {
     var number = claimOf(Packets.meals(2));
     var claim = taken(number);
-    var threads = Executors.newFixedThreadPool(4);
-    try {
-      var tries = IntStream.range(0, 4)
-          .<Callable<Integer>>mapToObj(
-              i -> () -> decision(number, claim, true).getResponse().getStatus())
-          .toList();
-      var well = 0;
-      for (var result : threads.invokeAll(tries)) {
-        well += result.get() == 200 ? 1 : 0;
-      }
-      assertEquals(well, 1);
-    } finally {
-      threads.shutdownNow();
-    }
+    var answers =
+        atOnce(4, i -> () -> decision(number, claim, true).getResponse().getStatus());
+    assertEquals(Collections.frequency(answers, 200), 1, answers.toString());
     assertEquals(count("letter where kind = 'decision' and about = '" + number + "'"), 1);
     for (var table : new String[] {"decision", "determination"}) {
       assertEquals(

@@ -5,6 +5,12 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -160,6 +166,21 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
   protected static String words(byte[] pdf) throws IOException {
     try (var document = Loader.loadPDF(pdf)) {
       return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+    }
+  }
+
+  /** What comes of several tries that are made at the same time. */
+  protected static <T> List<T> atOnce(int tries, IntFunction<Callable<T>> trying) throws Exception {
+    var threads = Executors.newFixedThreadPool(tries);
+    try {
+      var results = new ArrayList<T>();
+      for (var result :
+          threads.invokeAll(IntStream.range(0, tries).mapToObj(trying).toList())) {
+        results.add(result.get());
+      }
+      return results;
+    } finally {
+      threads.shutdownNow();
     }
   }
 
