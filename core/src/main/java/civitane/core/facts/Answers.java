@@ -12,8 +12,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * Answers to questions, by the question's key.
  *
- * <p>A value is a text, a {@link Word}, an {@link Amount}, a {@link Boolean}, a {@link LocalDate}, a {@link YearMonth}, a list, or
- * answers again. A key that is absent, null or blank text has no answer; an empty list is one.
+ * <p>A value is a text, a {@link Word}, an {@link Amount}, a {@link Boolean}, a {@link LocalDate}, a {@link YearMonth},
+ * a list, or answers again. A key that is absent, null or blank text has no answer; an empty list is one.
  */
 public class Answers {
   public static final Answers NONE = new Answers(new String[0], new Object[0], 0);

@@ -1,8 +1,7 @@
 package civitane.core.income;
 
-import civitane.core.facts.Address;
 import civitane.core.facts.Frequency;
-import civitane.core.facts.Household;
+import civitane.core.facts.Homes;
 import civitane.core.facts.Income;
 import civitane.core.facts.IncomeKind;
 import civitane.core.facts.Payslip;
@@ -13,7 +12,6 @@ import civitane.core.rates.RateBook;
 import civitane.core.rates.RateShelf;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.Test;
 
@@ -27,17 +25,7 @@ public class IncomePictureTest {
   private static final RateBook RATES = RateShelf.shipped().on(LODGED).orElseThrow();
 
   private static IncomePicture picture(List<Person> people, List<Income> incomes) {
-    var household = new Household(
-        Address.UNKNOWN,
-        people,
-        0,
-        incomes,
-        List.of(),
-        List.of(),
-        List.of(),
-        Set.of(),
-        null,
-        List.of());
+    var household = Homes.of(people, incomes);
     return IncomePicture.of(
         Counted.of(household, Counting.SHARED_MONEY, LODGED), RATES, LODGED, LODGED, false);
   }

@@ -1,8 +1,7 @@
 package civitane.core.matching;
 
-import civitane.core.facts.Address;
 import civitane.core.facts.Frequency;
-import civitane.core.facts.Household;
+import civitane.core.facts.Homes;
 import civitane.core.facts.Income;
 import civitane.core.facts.IncomeKind;
 import civitane.core.facts.Person;
@@ -11,7 +10,6 @@ import civitane.core.money.Amount;
 import civitane.core.rates.RateShelf;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Set;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
@@ -21,17 +19,7 @@ public class PlausibilityTest {
   private static final LocalDate TODAY = LocalDate.parse("2026-11-23");
 
   private static List<String> doubts(List<Person> people, List<Income> incomes) {
-    var household = new Household(
-        Address.UNKNOWN,
-        people,
-        0,
-        incomes,
-        List.of(),
-        List.of(),
-        List.of(),
-        Set.of(),
-        null,
-        List.of());
+    var household = Homes.of(people, incomes);
     return Plausibility.of(household, TODAY, RateShelf.shipped().on(TODAY).orElseThrow()).stream()
         .map(Plausibility.Doubt::words)
         .toList();

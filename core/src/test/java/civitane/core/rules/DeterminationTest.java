@@ -1,8 +1,7 @@
 package civitane.core.rules;
 
-import civitane.core.facts.Address;
 import civitane.core.facts.Answers;
-import civitane.core.facts.Household;
+import civitane.core.facts.Homes;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Request;
@@ -12,7 +11,6 @@ import civitane.core.rates.RateShelf;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.testng.annotations.DataProvider;
 
 import static org.testng.Assert.assertEquals;
@@ -26,17 +24,8 @@ public class DeterminationTest {
 
   /** A request with answers, of a household that is nothing more than one person. */
   static Situation situation(Mode mode, Map<String, ?> answers) {
-    var household = new Household(
-        Address.UNKNOWN,
-        List.of(Person.of("p1", Role.APPLICANT, "Oluchi", "Tamsett", null)),
-        0,
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        Set.of(),
-        null,
-        List.of());
+    var household =
+        Homes.of(List.of(Person.of("p1", Role.APPLICANT, "Oluchi", "Tamsett", null)), List.of());
     var request = new Request("anything", new Answers(answers));
     var packet =
         new Packet(ON, ON, null, null, null, household, List.of(request), List.of(), List.of());

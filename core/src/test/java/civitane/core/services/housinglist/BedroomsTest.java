@@ -1,7 +1,6 @@
 package civitane.core.services.housinglist;
 
-import civitane.core.facts.Address;
-import civitane.core.facts.Household;
+import civitane.core.facts.Homes;
 import civitane.core.facts.Person;
 import civitane.core.facts.Role;
 import civitane.core.facts.Sex;
@@ -12,7 +11,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
-import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -72,17 +70,7 @@ public class BedroomsTest {
   }
 
   private static int needed(List<Person> people, int expected) {
-    var household = new Household(
-        Address.UNKNOWN,
-        people,
-        expected,
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        Set.of(),
-        null,
-        List.of());
+    var household = Homes.of(people, expected, List.of());
     return Bedrooms.needed(Counted.of(household, EVERYBODY, ON), household);
   }
 
