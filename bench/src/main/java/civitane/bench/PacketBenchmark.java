@@ -2,9 +2,12 @@ package civitane.bench;
 
 import civitane.core.facts.Packet;
 import civitane.core.rules.Mode;
+import civitane.core.rules.Result;
 import civitane.core.services.Screening;
+import civitane.packet.Answer;
 import civitane.packet.PacketReader;
 import civitane.packet.ResultWriter;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -44,6 +47,10 @@ public class PacketBenchmark {
     return next;
   }
 
+  private byte[] lines(List<Result> results) {
+    return writer.lines(List.of(new Answer.Results(results)));
+  }
+
   /** A packet read from its bytes. */
   @Benchmark
   public Packet reading() {
@@ -59,12 +66,12 @@ public class PacketBenchmark {
   /** Its results with every sentence, written. */
   @Benchmark
   public byte[] rulesAndWriting() {
-    return writer.bytesOf(screening.of(packets[next()], Mode.DETERMINE));
+    return lines(screening.of(packets[next()], Mode.DETERMINE));
   }
 
   /** From bytes to bytes, as the command line does. */
   @Benchmark
   public byte[] whole() {
-    return writer.bytesOf(screening.of(reader.read(bytes[next()]).packet(), Mode.DETERMINE));
+    return lines(screening.of(reader.read(bytes[next()]).packet(), Mode.DETERMINE));
   }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeSet;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -91,15 +92,19 @@ public final class PacketSchema {
 
   private static Map<String, Object> object(Shape shape) {
     var properties = new LinkedHashMap<String, Object>();
-    shape
-        .fields()
-        .forEach((key, field) -> properties.put(
-            key, shape.required().contains(key) ? of(field.shape()) : orNull(of(field.shape()))));
+    var required = new TreeSet<String>();
+    for (var field : shape.fields()) {
+      var must = shape.fields().require(field);
+      properties.put(field.key(), must ? of(field.shape()) : orNull(of(field.shape())));
+      if (must) {
+        required.add(field.key());
+      }
+    }
     var object = new LinkedHashMap<String, Object>();
     object.put("type", "object");
     object.put("properties", properties);
-    if (!shape.required().isEmpty()) {
-      object.put("required", shape.required().stream().sorted().toList());
+    if (!required.isEmpty()) {
+      object.put("required", required);
     }
     object.put("additionalProperties", false);
     return object;

@@ -61,7 +61,7 @@ final class RequestReader implements ShapeReader.Elsewhere {
     var to = -1L;
     while (parser.nextToken() != JsonToken.END_OBJECT) {
       var key = parser.currentName();
-      path.enter(key);
+      path.enterPart(key);
       parser.nextToken();
       if (SERVICE.equals(key)) {
         twice(namesService);
@@ -126,7 +126,7 @@ final class RequestReader implements ShapeReader.Elsewhere {
   }
 
   private @Nullable Object later(int from, int length, Shape shape) {
-    path.enter(ANSWERS);
+    path.enterPart(ANSWERS);
     try (var again = JsonBytes.parser(packet, from, length)) {
       again.nextToken();
       return new ShapeReader(again, path, faults, references, reader -> null).read(shape);

@@ -18,13 +18,19 @@ import tools.jackson.core.io.SerializedString;
 import tools.jackson.core.json.JsonFactory;
 import tools.jackson.core.util.DefaultPrettyPrinter;
 import tools.jackson.core.util.JsonRecyclerPools;
+import tools.jackson.core.util.Separators;
 
 /** Writes results and faults as JSON, the keys always in the same order. */
 public final class ResultWriter {
-  private static final JsonFactory JSON =
-      JsonFactory.builder().recyclerPool(JsonRecyclerPools.threadLocalPool()).build();
+  // Between two answers stands the line break that each ends with, and nothing else.
+  private static final Separators UNSEPARATED =
+      Separators.createDefaultInstance().withRootSeparator("");
+  private static final JsonFactory JSON = JsonFactory.builder()
+      .recyclerPool(JsonRecyclerPools.threadLocalPool())
+      .rootValueSeparator("")
+      .build();
 
-  private static final int USUAL_BYTES = 4_096;
+  private static final int USUAL_BYTES = 1 << 17;
   private static final ThreadLocal<ByteArrayOutputStream> BUFFER =
       ThreadLocal.withInitial(() -> new ByteArrayOutputStream(USUAL_BYTES));
   private static final SerializedString SERVICE = new SerializedString("service");
@@ -56,35 +62,24 @@ public final class ResultWriter {
 
   /** The results of one packet, as an array. */
   public String results(List<Result> results) {
-    return new String(bytesOf(results), StandardCharsets.UTF_8);
+    return new String(written(json -> results(json, results)), StandardCharsets.UTF_8);
   }
 
   public String faults(List<Fault> faults) {
-    return new String(bytesOfFaults(faults), StandardCharsets.UTF_8);
+    return new String(written(json -> faults(json, faults)), StandardCharsets.UTF_8);
   }
 
-  /** The results of one packet, as an array in UTF-8. */
-  public byte[] bytesOf(List<Result> results) {
+  /** Several answers in UTF-8, a line break behind each. */
+  public byte[] lines(List<Answer> answers) {
     return written(json -> {
-      json.writeStartArray();
-      results.forEach(result -> result(json, result));
-      json.writeEndArray();
-    });
-  }
-
-  public byte[] bytesOfFaults(List<Fault> faults) {
-    return written(json -> {
-      json.writeStartObject();
-      json.writeArrayPropertyStart("faults");
-      for (var fault : faults) {
-        json.writeStartObject();
-        json.writeStringProperty("pointer", fault.pointer());
-        json.writeStringProperty("message", fault.message());
-        json.writeStringProperty("expected", fault.expected());
-        json.writeEndObject();
+      for (var answer : answers) {
+        if (answer instanceof Answer.Results well) {
+          results(json, well.results());
+        } else if (answer instanceof Answer.Faulty faulty) {
+          faults(json, faulty.faults());
+        }
+        json.writeRaw('\n');
       }
-      json.writeEndArray();
-      json.writeEndObject();
     });
   }
 
@@ -111,8 +106,30 @@ public final class ResultWriter {
 
     @Override
     public @Nullable PrettyPrinter getPrettyPrinter() {
-      return pretty ? new DefaultPrettyPrinter() : null;
+      return pretty ? new DefaultPrettyPrinter(UNSEPARATED) : null;
     }
+  }
+
+  private static void results(JsonGenerator json, List<Result> results) {
+    json.writeStartArray();
+    for (var result : results) {
+      result(json, result);
+    }
+    json.writeEndArray();
+  }
+
+  private static void faults(JsonGenerator json, List<Fault> faults) {
+    json.writeStartObject();
+    json.writeArrayPropertyStart("faults");
+    for (var fault : faults) {
+      json.writeStartObject();
+      json.writeStringProperty("pointer", fault.pointer());
+      json.writeStringProperty("message", fault.message());
+      json.writeStringProperty("expected", fault.expected());
+      json.writeEndObject();
+    }
+    json.writeEndArray();
+    json.writeEndObject();
   }
 
   private static void result(JsonGenerator json, Result result) {

@@ -16,35 +16,28 @@ import org.jspecify.annotations.Nullable;
  * a list, or answers again. A key that is absent, null or blank text has no answer; an empty list is one.
  */
 public class Answers {
-  public static final Answers NONE = new Answers(new String[0], new Object[0], 0);
+  public static final Answers NONE = new Answers(Map.of());
 
-  private final String[] keys;
-  private final Object[] values;
-  private final int size;
+  private final Keys keys;
+  private final @Nullable Object[] values;
 
   public Answers(Map<String, ?> values) {
-    this.keys = new String[values.size()];
-    this.values = new Object[values.size()];
-    var kept = 0;
-    for (var entry : values.entrySet()) {
-      var value = entry.getValue();
-      if (value != null && !(value instanceof String text && text.isBlank())) {
-        this.keys[kept] = entry.getKey();
-        this.values[kept++] = value;
-      }
+    this.keys = Keys.of(values.keySet());
+    this.values = new Object[keys.size()];
+    var place = 0;
+    for (var value : values.values()) {
+      this.values[place++] = value instanceof String text && text.isBlank() ? null : value;
     }
-    this.size = kept;
   }
 
-  private Answers(String[] keys, Object[] values, int size) {
+  private Answers(Keys keys, @Nullable Object[] values) {
     this.keys = keys;
     this.values = values;
-    this.size = size;
   }
 
-  /** Answers that hold the first entries of two arrays as they are: without nulls and blank texts, and not to be changed any more. */
-  public static Answers holding(String[] keys, Object[] values, int size) {
-    return new Answers(keys, values, size);
+  /** Answers by the places of their keys, null where there is none; without blank texts, and not to be changed any more. */
+  public static Answers holding(Keys keys, @Nullable Object[] values) {
+    return new Answers(keys, values);
   }
 
   public boolean has(String key) {
@@ -57,8 +50,10 @@ public class Answers {
 
   private Map<String, Object> asMap() {
     var map = new LinkedHashMap<String, Object>();
-    for (var i = 0; i < size; i++) {
-      map.put(keys[i], values[i]);
+    for (var place = 0; place < values.length; place++) {
+      if (values[place] != null) {
+        map.put(keys.inOrder().get(place), values[place]);
+      }
     }
     return map;
   }
@@ -127,15 +122,10 @@ public class Answers {
     return (List<T>) list;
   }
 
-  /** The one way every answer is read. There are few, so that walking them is faster than a table; texts remember their hash. */
+  /** The one way every answer is read. */
   public @Nullable Object value(String key) {
-    var hash = key.hashCode();
-    for (var i = 0; i < size; i++) {
-      if (keys[i].hashCode() == hash && keys[i].equals(key)) {
-        return values[i];
-      }
-    }
-    return null;
+    var place = keys.place(key);
+    return place < 0 ? null : values[place];
   }
 
   @Override

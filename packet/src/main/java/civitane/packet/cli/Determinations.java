@@ -3,13 +3,16 @@ package civitane.packet.cli;
 import civitane.core.rates.RateShelf;
 import civitane.core.rules.Mode;
 import civitane.core.services.Screening;
+import civitane.packet.Answer;
 import civitane.packet.Fault;
 import civitane.packet.PacketReader;
 import civitane.packet.ResultWriter;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 
@@ -42,47 +45,76 @@ public final class Determinations {
    * @return whether a packet had faults
    */
   public boolean run(InputStream in, OutputStream out, Consumer<Long> progress) throws IOException {
-    var lines = new Lines(out);
-    try (var pipeline = new Pipeline(cores, this::answer, lines::write)) {
+    var output = new Output(out);
+    try (var pipeline = new Pipeline(cores, this::answered, output::write)) {
       pipeline.run(new PacketSource(in), progress);
     } catch (UncheckedIOException e) {
       throw e.getCause();
     }
-    return lines.faulty;
+    return output.faulty;
   }
 
-  private Pipeline.Answer answer(byte[] packet) {
-    var reading = reader.read(packet);
+  /** One step for all of them, then the next: so the processor has the code of a step at hand, which makes a tenth. */
+  private Pipeline.Lines answered(List<byte[]> packets) {
+    var readings = new ArrayList<PacketReader.Reading>(packets.size());
+    for (var packet : packets) {
+      readings.add(reader.read(packet));
+    }
+    var answers = new ArrayList<Answer>(packets.size());
+    for (var reading : readings) {
+      answers.add(answer(reading));
+    }
+    return lines(answers);
+  }
+
+  private Answer answer(PacketReader.Reading reading) {
     if (reading.packet() == null) {
-      return new Pipeline.Answer(writer.bytesOfFaults(reading.faults()), true);
+      return new Answer.Faulty(reading.faults());
     }
     try {
-      return new Pipeline.Answer(writer.bytesOf(screening.of(reading.packet(), mode)), false);
+      return new Answer.Results(screening.of(reading.packet(), mode));
     } catch (RuntimeException e) {
-      // One packet must not stop the others, whatever is the matter with it.
-      return new Pipeline.Answer(
-          writer.bytesOfFaults(List.of(new Fault(
-              "",
-              "this packet can't be worked out (" + e.getClass().getSimpleName() + ")",
-              "facts as they occur in real life"))),
-          true);
+      return notWorkedOut(e);
     }
   }
 
-  /** The answers as they go out. */
-  private static final class Lines {
+  private Pipeline.Lines lines(List<Answer> answers) {
+    try {
+      return new Pipeline.Lines(writer.lines(answers), answers.stream().anyMatch(Answer::isFaulty));
+    } catch (RuntimeException e) {
+      // Sentences are made as they are written, and one that can't be made spoils only its own
+      // line.
+      if (answers.size() == 1) {
+        return lines(List.of(notWorkedOut(e)));
+      }
+      var each = answers.stream().map(answer -> lines(List.of(answer))).toList();
+      var text = new ByteArrayOutputStream();
+      each.forEach(line -> text.writeBytes(line.text()));
+      return new Pipeline.Lines(text.toByteArray(), each.stream().anyMatch(Pipeline.Lines::faulty));
+    }
+  }
+
+  /** One packet must not stop the others, whatever is the matter with it. */
+  private static Answer notWorkedOut(RuntimeException e) {
+    return new Answer.Faulty(List.of(new Fault(
+        "",
+        "this packet can't be worked out (" + e.getClass().getSimpleName() + ")",
+        "facts as they occur in real life")));
+  }
+
+  /** Where the answers go out. */
+  private static final class Output {
     private final OutputStream out;
     private boolean faulty;
 
-    Lines(OutputStream out) {
+    Output(OutputStream out) {
       this.out = out;
     }
 
-    void write(Pipeline.Answer answer) {
-      faulty |= answer.faulty();
+    void write(Pipeline.Lines lines) {
+      faulty |= lines.faulty();
       try {
-        out.write(answer.line());
-        out.write('\n');
+        out.write(lines.text());
       } catch (IOException e) {
         throw new UncheckedIOException(e);
       }

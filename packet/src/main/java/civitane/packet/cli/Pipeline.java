@@ -12,20 +12,20 @@ import java.util.concurrent.Future;
 import java.util.function.Consumer;
 import java.util.function.Function;
 
-/** Works packets on several cores, and hands the answers on in the order the packets came. */
+/** Works packets on several cores, some at a time, and hands the answers on in the order the packets came. */
 final class Pipeline implements AutoCloseable {
   private static final int PACKETS_AT_ONCE = 64;
 
   private final ExecutorService workers;
   private final int mostWaiting;
-  private final Function<byte[], Answer> work;
-  private final Consumer<Answer> sink;
-  private final Deque<Future<List<Answer>>> waiting = new ArrayDeque<>();
+  private final Function<List<byte[]>, Lines> work;
+  private final Consumer<Lines> sink;
+  private final Deque<Future<Lines>> waiting = new ArrayDeque<>();
 
-  /** What a packet became: a line to print, and whether it is made of faults. */
-  record Answer(byte[] line, boolean faulty) {}
+  /** What some packets became: lines to print, and whether one of them is made of faults. */
+  record Lines(byte[] text, boolean faulty) {}
 
-  Pipeline(int cores, Function<byte[], Answer> work, Consumer<Answer> sink) {
+  Pipeline(int cores, Function<List<byte[]>, Lines> work, Consumer<Lines> sink) {
     this.workers = Executors.newFixedThreadPool(cores);
     this.mostWaiting = cores * 4;
     this.work = work;
@@ -53,20 +53,12 @@ final class Pipeline implements AutoCloseable {
     if (waiting.size() >= mostWaiting) {
       handOn();
     }
-    waiting.add(workers.submit(() -> answers(batch)));
-  }
-
-  private List<Answer> answers(List<byte[]> batch) {
-    var answers = new ArrayList<Answer>(batch.size());
-    for (var packet : batch) {
-      answers.add(work.apply(packet));
-    }
-    return answers;
+    waiting.add(workers.submit(() -> work.apply(batch)));
   }
 
   private void handOn() {
     try {
-      waiting.remove().get().forEach(sink);
+      sink.accept(waiting.remove().get());
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw new IllegalStateException("interrupted while packets were worked", e);

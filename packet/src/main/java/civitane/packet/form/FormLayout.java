@@ -210,8 +210,9 @@ final class FormLayout {
   private static FormField field(String pointer, String label) {
     var shape = PacketShape.HOUSEHOLD;
     for (var step : pointer.substring("/household/".length()).split("/")) {
-      shape =
-          shape.kind() == Kind.LIST ? shape.element() : shape.fields().get(step).shape();
+      shape = shape.kind() == Kind.LIST
+          ? shape.element()
+          : shape.fields().named(step).shape();
     }
     var options = shape.kind() == Kind.WORD ? List.copyOf(shape.words()) : List.<String>of();
     return new FormField(

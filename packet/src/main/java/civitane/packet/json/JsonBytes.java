@@ -4,11 +4,14 @@ import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.ObjectReadContext;
 import tools.jackson.core.TokenStreamFactory;
 import tools.jackson.core.json.JsonFactory;
+import tools.jackson.core.sym.PropertyNameMatcher;
 import tools.jackson.core.util.JsonRecyclerPools;
+import tools.jackson.core.util.Named;
 
 /** Bytes that nobody vouches for, looked at before they are read as JSON (RFC 8259). */
 public final class JsonBytes {
@@ -28,32 +31,35 @@ public final class JsonBytes {
       faults.add("", "the packet is larger than 1 MB", "at most 1,000,000 bytes");
       return false;
     }
-    var plain = true;
-    for (var one : bytes) {
-      if (one <= 0) {
-        if (one == 0) {
+    var first = bytes.length;
+    var last = -1;
+    for (var i = 0; i < bytes.length; i++) {
+      if (bytes[i] <= 0) {
+        if (bytes[i] == 0) {
           // Text of two or four bytes a character has such bytes, and must not be taken for JSON
           // unasked.
           faults.add("", "there is a byte of value 0 in it", "text encoded as UTF-8");
           return false;
         }
-        plain = false;
+        first = Math.min(first, i);
+        last = i;
       }
     }
-    if (!plain && !isUtf8(bytes)) {
+    // What lies before and behind is one byte a character.
+    if (last >= 0 && !isUtf8(ByteBuffer.wrap(bytes, first, last + 1 - first))) {
       faults.add("", "the bytes are not UTF-8", "text encoded as UTF-8");
       return false;
     }
     return true;
   }
 
-  private static boolean isUtf8(byte[] bytes) {
+  private static boolean isUtf8(ByteBuffer bytes) {
     try {
       StandardCharsets.UTF_8
           .newDecoder()
           .onMalformedInput(CodingErrorAction.REPORT)
           .onUnmappableCharacter(CodingErrorAction.REPORT)
-          .decode(ByteBuffer.wrap(bytes));
+          .decode(bytes);
       return true;
     } catch (CharacterCodingException e) {
       return false;
@@ -63,5 +69,10 @@ public final class JsonBytes {
   /** A reader of a stretch of the bytes. */
   public static JsonParser parser(byte[] bytes, int from, int length) {
     return JSON.createParser(ObjectReadContext.empty(), bytes, from, length);
+  }
+
+  /** What tells names apart by their bytes, and gives the place of each. */
+  public static PropertyNameMatcher namesOf(List<String> names) {
+    return JSON.constructNameMatcher(names.stream().map(Named::fromString).toList(), false);
   }
 }

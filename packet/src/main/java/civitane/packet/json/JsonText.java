@@ -56,7 +56,7 @@ public final class JsonText {
     var seen = new HashSet<String>();
     while (parser.nextToken() != JsonToken.END_OBJECT) {
       var key = parser.currentName();
-      path.enter(key);
+      path.enterPart(key);
       checked(key);
       if (!seen.add(key)) {
         keyTwice();
@@ -71,11 +71,13 @@ public final class JsonText {
     if (isTooDeep()) {
       return;
     }
+    path.enterList();
     for (var i = 0; parser.nextToken() != JsonToken.END_ARRAY; i++) {
-      path.enter(i);
+      path.at(i);
       passOver();
-      path.leave();
+      path.between();
     }
+    path.leave();
   }
 
   public String checked(String text) {

@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,7 +13,6 @@ import org.jspecify.annotations.Nullable;
  *
  * @param meanings the words to choose from, with what each is read as
  * @param fields the parts of an object
- * @param mustBeThere a bit for the place of each part that must be there
  * @param element what a list or map holds
  * @param orWord a word that may stand in its place
  * @param most the largest whole number
@@ -22,19 +20,18 @@ import org.jspecify.annotations.Nullable;
 public record Shape(
     Kind kind,
     Map<String, Object> meanings,
-    Map<String, Field> fields,
-    long mustBeThere,
+    Fields fields,
     @Nullable Shape element,
     @Nullable String orWord,
     int most) {
   private static final int MOST_WHOLE = 999_999_999;
 
   public static Shape of(Kind kind) {
-    return new Shape(kind, Map.of(), Map.of(), 0, null, null, MOST_WHOLE);
+    return new Shape(kind, Map.of(), Fields.NONE, null, null, MOST_WHOLE);
   }
 
   public static Shape upTo(int most) {
-    return new Shape(Kind.WHOLE, Map.of(), Map.of(), 0, null, null, most);
+    return new Shape(Kind.WHOLE, Map.of(), Fields.NONE, null, null, most);
   }
 
   /** One of some words, each read as it stands. */
@@ -55,7 +52,7 @@ public record Shape(
 
   private static Shape words(Map<String, Object> meanings) {
     return new Shape(
-        Kind.WORD, Collections.unmodifiableMap(meanings), Map.of(), 0, null, null, MOST_WHOLE);
+        Kind.WORD, Collections.unmodifiableMap(meanings), Fields.NONE, null, null, MOST_WHOLE);
   }
 
   public static Shape listOf(Shape element) {
@@ -63,36 +60,20 @@ public record Shape(
   }
 
   public static Shape map(Kind kind, Shape element) {
-    return new Shape(kind, Map.of(), Map.of(), 0, element, null, MOST_WHOLE);
+    return new Shape(kind, Map.of(), Fields.NONE, element, null, MOST_WHOLE);
   }
 
   public static Shape object(Map<String, Shape> shapes, String... required) {
-    if (shapes.size() > Field.MOST) {
-      throw new IllegalArgumentException("an object of " + shapes.size() + " parts");
-    }
-    var fields = new LinkedHashMap<String, Field>();
-    shapes.forEach((key, shape) -> fields.put(key, new Field(key, shape, fields.size())));
-    var mustBeThere = 0L;
-    for (var key : required) {
-      mustBeThere |= fields.get(key).bit();
-    }
-    return new Shape(Kind.OBJECT, Map.of(), fields, mustBeThere, null, null, MOST_WHOLE);
+    return new Shape(
+        Kind.OBJECT, Map.of(), new Fields(shapes, Set.of(required)), null, null, MOST_WHOLE);
   }
 
   public Shape orWord(@Nullable String word) {
-    return new Shape(kind, meanings, fields, mustBeThere, element, word, most);
+    return new Shape(kind, meanings, fields, element, word, most);
   }
 
   /** The words to choose from. */
   public Set<String> words() {
     return meanings.keySet();
-  }
-
-  /** The keys that must be there. */
-  public Set<String> required() {
-    return fields.values().stream()
-        .filter(field -> (mustBeThere & field.bit()) != 0)
-        .map(Field::key)
-        .collect(Collectors.toUnmodifiableSet());
   }
 }

@@ -6,10 +6,13 @@ import civitane.packet.json.Faults;
 import civitane.packet.json.JsonText;
 import civitane.packet.json.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
+import tools.jackson.core.sym.PropertyNameMatcher;
 
 /** Reads JSON by a shape into typed values as it comes, noting every fault with its place. */
 public final class ShapeReader {
@@ -17,7 +20,7 @@ public final class ShapeReader {
   private static final String AN_INCOME = "the id of an income of the household";
   private static final String NOTHING_HERE = "there is nothing here";
   private static final String A_VALUE = "a value, or no place in the list";
-  private static final int USUAL_KEYS = 8;
+  private static final int USUAL_LENGTH = 8;
 
   private final JsonParser parser;
   private final Path path;
@@ -100,34 +103,35 @@ public final class ShapeReader {
     if (parser.currentToken() != JsonToken.START_OBJECT) {
       return scalars.wrong(
           "it has no parts",
-          "an object with " + String.join(", ", shape.fields().keySet()));
+          "an object with " + String.join(", ", shape.fields().keys().inOrder()));
     }
     if (json.isTooDeep()) {
       return null;
     }
-    var keys = new String[shape.fields().size()];
-    var values = new Object[keys.length];
-    var kept = 0;
+    var fields = shape.fields();
+    var values = new Object[fields.keys().size()];
     var seen = 0L;
     var present = 0L;
-    for (var name = parser.nextName(); name != null; name = parser.nextName()) {
-      path.enter(name);
-      var field = shape.fields().get(name);
-      parser.nextToken();
-      if (field == null) {
-        json.checked(name);
-        faults.add(path.pointer(), "the key is not known here", nearest(name, shape));
-        json.passOver();
+    path.enter(fields.keys().inOrder());
+    for (var place = parser.nextNameMatch(fields.names());
+        place != PropertyNameMatcher.MATCH_END_OBJECT;
+        place = parser.nextNameMatch(fields.names())) {
+      if (place < 0) {
+        path.leave();
+        unknown(parser.currentName(), shape);
+        path.enter(fields.keys().inOrder());
       } else {
+        var field = fields.at(place);
         var bit = field.bit();
+        path.at(place);
         if ((seen & bit) != 0) {
           json.keyTwice();
         }
+        parser.nextToken();
         var value = read(field.shape());
         if (isThere(value)) {
           if ((seen & bit) == 0) {
-            keys[kept] = field.key();
-            values[kept++] = value;
+            values[place] = value;
           }
           present |= bit;
         } else if (parser.currentToken() != JsonToken.VALUE_NULL && !isBlankText()) {
@@ -135,18 +139,28 @@ public final class ShapeReader {
           present |= bit;
         }
         seen |= bit;
+        path.between();
       }
-      path.leave();
     }
-    if ((shape.mustBeThere() & ~present) != 0) {
-      lacking(shape, present);
+    path.leave();
+    if ((fields.mustBeThere() & ~present) != 0) {
+      lacking(fields, present);
     }
-    return Answers.holding(keys, values, kept);
+    return Answers.holding(fields.keys(), values);
   }
 
-  private void lacking(Shape shape, long present) {
-    for (var field : shape.fields().values()) {
-      if ((shape.mustBeThere() & ~present & field.bit()) != 0) {
+  private void unknown(String name, Shape shape) {
+    path.enterPart(name);
+    parser.nextToken();
+    json.checked(name);
+    faults.add(path.pointer(), "the key is not known here", nearest(name, shape));
+    json.passOver();
+    path.leave();
+  }
+
+  private void lacking(Fields fields, long present) {
+    for (var field : fields) {
+      if (fields.require(field) && (present & field.bit()) == 0) {
         faults.add(path.pointer(field.key()), "it is missing", "a value for " + field.key());
       }
     }
@@ -161,11 +175,11 @@ public final class ShapeReader {
   }
 
   private static String nearest(String name, Shape shape) {
-    return shape.fields().keySet().stream()
+    return shape.fields().keys().inOrder().stream()
         .filter(known -> known.equalsIgnoreCase(name.strip()) || isNear(known, name))
         .findFirst()
         .map(known -> known + ", perhaps")
-        .orElseGet(() -> "one of " + String.join(", ", shape.fields().keySet()));
+        .orElseGet(() -> "one of " + String.join(", ", shape.fields().keys().inOrder()));
   }
 
   /** Whether two keys differ by one letter at most. */
@@ -192,9 +206,10 @@ public final class ShapeReader {
     if (json.isTooDeep()) {
       return null;
     }
-    var read = new ArrayList<Object>(USUAL_KEYS);
+    var read = new ArrayList<Object>(USUAL_LENGTH);
+    path.enterList();
     for (var i = 0; parser.nextToken() != JsonToken.END_ARRAY; i++) {
-      path.enter(i);
+      path.at(i);
       if (parser.currentToken() == JsonToken.VALUE_NULL) {
         scalars.wrong(NOTHING_HERE, A_VALUE);
       } else {
@@ -205,8 +220,9 @@ public final class ShapeReader {
           read.add(value);
         }
       }
-      path.leave();
+      path.between();
     }
+    path.leave();
     return read;
   }
 
@@ -218,17 +234,15 @@ public final class ShapeReader {
     if (json.isTooDeep()) {
       return null;
     }
-    var keys = new ArrayList<String>(USUAL_KEYS);
-    var values = new ArrayList<Object>(USUAL_KEYS);
-    var seen = new ArrayList<String>(USUAL_KEYS);
+    var values = new LinkedHashMap<String, Object>();
+    var seen = new HashSet<String>();
     while (parser.nextToken() != JsonToken.END_OBJECT) {
       var key = parser.currentName();
-      path.enter(key);
+      path.enterPart(key);
       json.checked(key);
-      if (seen.contains(key)) {
+      if (!seen.add(key)) {
         json.keyTwice();
       }
-      seen.add(key);
       if (shape.kind() == Kind.BY_PERSON) {
         references.add(new Reference(Kind.PERSON, path.here(), key));
       } else if (!Quarter.isWritten(key)) {
@@ -237,11 +251,10 @@ public final class ShapeReader {
       parser.nextToken();
       var value = read(shape.element());
       if (isThere(value)) {
-        keys.add(key);
-        values.add(value);
+        values.putIfAbsent(key, value);
       }
       path.leave();
     }
-    return Answers.holding(keys.toArray(String[]::new), values.toArray(), keys.size());
+    return new Answers(values);
   }
 }
