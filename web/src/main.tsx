@@ -51,7 +51,10 @@ const desk = createRoute({
   ...signedIn(Desk),
   // The page has asked for these already: waiting for them here draws the Desk once, with its claims.
   loader: () =>
-    Promise.allSettled([queries.ensureQueryData(deskQuery()), queries.ensureQueryData(draftsQuery())]),
+    Promise.allSettled([
+      queries.ensureInfiniteQueryData(deskQuery()),
+      queries.ensureQueryData(draftsQuery()),
+    ]),
 });
 const application = createRoute({
   getParentRoute: () => root,

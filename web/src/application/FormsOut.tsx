@@ -82,7 +82,7 @@ export function FormsOut({ handle, id }: { handle: DraftHandle; id: string }) {
           <select className="select w-36" value={person} onChange={(event) => setPerson(event.target.value)}>
             {handle.draft.packet.household.people.map((one) => (
               <option key={one.id} value={one.id}>
-                {one.givenName || one.id}
+                {nameIn(handle.draft.packet, one.id)}
               </option>
             ))}
           </select>

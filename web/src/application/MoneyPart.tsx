@@ -1,4 +1,5 @@
 import { useTranslation } from "react-i18next";
+import { namesOf } from "../parts/called";
 import { money } from "../parts/format";
 import { Choice } from "./Choice";
 import { Field } from "./Field";
@@ -25,7 +26,7 @@ const ASSETS = [
 export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () => void }) {
   const { t } = useTranslation();
   const household = handle.draft.packet.household;
-  const names = new Map(household.people.map((person) => [person.id, person.givenName || person.id]));
+  const names = namesOf(household.people);
   const ids = [...names.keys()];
   const named = (id: string) => names.get(id) ?? id;
   return (

@@ -1,6 +1,7 @@
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
 import { asked, spoken } from "../i18n/words";
+import { type Names, namesOf } from "../parts/called";
 import { money } from "../parts/format";
 import { amountWords } from "../parts/Margin";
 import { PeopleTokens } from "../parts/PeopleTokens";
@@ -16,7 +17,7 @@ interface Props {
 export function Told({ packet, today, offers }: Props) {
   const { t } = useTranslation();
   const household = packet.household;
-  const names = new Map(household.people.map((person) => [person.id, person.givenName || person.id]));
+  const names = namesOf(household.people);
   const named = (id?: string) => names.get(id ?? "") ?? "";
   return (
     <div>
@@ -93,7 +94,7 @@ function addressWords(address: Packet["household"]["address"]): string {
 }
 
 /** Answers as they would be read aloud. */
-function wordsOf(value: unknown, names: Map<string, string>): string {
+function wordsOf(value: unknown, names: Names): string {
   if (value === undefined || value === null) return "";
   if (Array.isArray(value)) return value.map((one) => wordsOf(one, names)).join("; ");
   if (typeof value === "object") {

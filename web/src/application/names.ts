@@ -1,10 +1,11 @@
 import { spoken } from "../i18n/words";
+import { namesOf } from "../parts/called";
 import type { Packet } from "./packet";
 
 /** What somebody, or whose income, is called by an id. */
 export function nameIn(packet: Packet, id: string): string {
   const person = packet.household.people.find((one) => one.id === id);
-  if (person) return person.givenName || id;
+  if (person) return namesOf(packet.household.people).get(id) ?? id;
   const income = packet.household.incomes.find((one) => one.id === id);
   return income
     ? [nameIn(packet, income.person ?? ""), income.employer || spoken(income.kind ?? "")]

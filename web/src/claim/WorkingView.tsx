@@ -1,7 +1,8 @@
 import { useTranslation } from "react-i18next";
 import type { ClaimView, Schemas } from "../api/client";
+import { namesOf } from "../parts/called";
 import { money } from "../parts/format";
-import { namesOf, testName } from "../parts/Margin";
+import { testName } from "../parts/Margin";
 import { Decide } from "./Decide";
 import { peopleOf } from "./people";
 import { WantedItem } from "./WantedItem";

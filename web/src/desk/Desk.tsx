@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useInfiniteQuery, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "@tanstack/react-router";
 import { scaleTime } from "d3-scale";
 import { useMemo, useState } from "react";
@@ -26,7 +26,7 @@ export function Desk() {
   const { t } = useTranslation();
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const desk = useQuery({ ...deskQuery(), refetchInterval: 30_000 });
+  const desk = useInfiniteQuery({ ...deskQuery(), refetchInterval: 30_000 });
   const drafts = useQuery(draftsQuery());
   const [round, setRound] = useState("");
   const [chosen, setChosen] = useState(0);
@@ -34,7 +34,9 @@ export function Desk() {
   const [attempt, refusal] = useTrying();
   const [axis, width] = useWidth();
 
-  const today = desk.data?.today ?? new Date().toISOString().slice(0, 10);
+  const pages = desk.data?.pages;
+  const page = pages?.[0];
+  const today = page?.today ?? new Date().toISOString().slice(0, 10);
   const scale = useMemo(
     () =>
       scaleTime()
@@ -42,7 +44,8 @@ export function Desk() {
         .range([0, Math.max(200, width)]),
     [today, width],
   );
-  const rows = useMemo(() => inRound(desk.data?.rows ?? [], round), [desk.data, round]);
+  const all = useMemo(() => pages?.flatMap((one) => one.rows) ?? [], [pages]);
+  const rows = useMemo(() => inRound(all, round), [all, round]);
   const index = Math.min(chosen, Math.max(0, rows.length - 1));
   const row: Row | undefined = rows[index];
 
@@ -64,8 +67,16 @@ export function Desk() {
       await queries.invalidateQueries({ queryKey: ["desk"] });
     });
 
+  const onward = () => {
+    if (desk.hasNextPage && !desk.isFetching) desk.fetchNextPage();
+  };
+  const down = () => {
+    if (index + 1 < rows.length) setChosen(index + 1);
+    else onward();
+  };
+
   const keys = [
-    { key: "ArrowDown", says: t("keys.move"), act: () => setChosen(Math.min(rows.length - 1, index + 1)) },
+    { key: "ArrowDown", says: t("keys.move"), act: down },
     { key: "ArrowUp", says: t("keys.move"), act: () => setChosen(Math.max(0, index - 1)) },
     { key: "Alt+O", says: t("keys.open"), act: () => row && open(row.number) },
     { key: "Alt+T", says: t("keys.takeUp"), act: () => row && !row.holder && takeUp(row) },
@@ -82,8 +93,8 @@ export function Desk() {
           <h1 className="sr-only">{t("desk.title")}</h1>
           <div className="flex items-center gap-4 px-5 min-h-[52px] border-b border-base-300">
             <Rounds
-              rows={desk.data?.rows ?? []}
-              more={Boolean(desk.data?.after)}
+              rows={all}
+              more={desk.hasNextPage}
               drafts={drafts.data?.length ?? 0}
               round={round}
               onRound={setRound}
@@ -115,7 +126,7 @@ export function Desk() {
             <Drafts drafts={drafts.data ?? []} />
           ) : (
             <div className="flex-1 min-h-0 overflow-y-auto">
-              <AxisHead axis={axis} page={desk.data} today={today} scale={scale} />
+              <AxisHead axis={axis} page={page} today={today} scale={scale} />
               <ul aria-label={t("desk.rows")}>
                 {rows.map((one, i) => (
                   <DeskRow
@@ -130,7 +141,13 @@ export function Desk() {
                 ))}
               </ul>
               {desk.data && rows.length === 0 && <p className="soft p-5">{t("desk.empty")}</p>}
-              {desk.data?.after && <p className="soft p-5">{t("desk.more")}</p>}
+              {desk.hasNextPage && (
+                <p className="p-5">
+                  <button type="button" className="btn btn-sm" disabled={desk.isFetching} onClick={onward}>
+                    {t("desk.more")}
+                  </button>
+                </p>
+              )}
             </div>
           )}
         </main>

@@ -6,6 +6,7 @@ import { at } from "../application/packet";
 import { dateWords, readDate, readMonth, readNumber } from "../application/typing";
 import type { DraftHandle } from "../application/useDraft";
 import { asked, spoken } from "../i18n/words";
+import { namesOf } from "../parts/called";
 import { money } from "../parts/format";
 import { aid, type Matter } from "./matter";
 import { Ticks } from "./Ticks";
@@ -27,7 +28,8 @@ export function QuestionField({ handle, question, pointer, path, matter, narrow 
   const label = asked(matter.service, path);
   const value = at(handle.draft.packet, pointer);
   const people = handle.draft.packet.household.people;
-  const named = (id: string) => people.find((person) => person.id === id)?.givenName || id;
+  const names = namesOf(people);
+  const named = (id: string) => names.get(id) ?? id;
   const field = (
     shown: string,
     read: (text: string) => unknown,

@@ -2,6 +2,7 @@ import type { TFunction } from "i18next";
 import { useTranslation } from "react-i18next";
 import type { Margin as MarginData, ResultView } from "../api/client";
 import { spoken, testWords } from "../i18n/words";
+import type { Names } from "./called";
 import { fullDay, money } from "./format";
 import { Measure } from "./Measure";
 
@@ -15,8 +16,6 @@ interface Props {
   /** The service that is talked about: what it leads to stands on top. */
   first?: string;
 }
-
-export type Names = Record<string, string>;
 
 /** What the facts lead to as they stand, worked out afresh. */
 export function Margin({ margin, onGoTo, names, first }: Props) {
@@ -183,26 +182,21 @@ function Amounts({ result, names }: { result: ResultView; names: Names }) {
 }
 
 /** An amount of a result in words and figures. */
-export function amountWords(value: unknown, names: Names = {}): string {
+export function amountWords(value: unknown, names: Names = new Map()): string {
   if (typeof value === "number") return Number.isInteger(value) && value < 100 ? String(value) : money(value);
   if (typeof value === "boolean") return value ? "yes" : "no";
   if (typeof value === "string") return /^\d{4}-\d\d-\d\d$/.test(value) ? fullDay(value) : spoken(value);
   if (Array.isArray(value)) return value.map((one) => amountWords(one, names)).join(", ");
   if (value && typeof value === "object") {
     return Object.entries(value)
-      .map(([key, part]) => `${names[key] ?? spoken(key)}: ${amountWords(part, names)}`)
+      .map(([key, part]) => `${names.get(key) ?? spoken(key)}: ${amountWords(part, names)}`)
       .join(", ");
   }
   return "";
 }
 
 /** A test as it is said, with the person it is made for: "Child, Noor". */
-export function testName(id: string, names: Names): string {
+export function testName(id: string, names: Names = new Map()): string {
   const [test, person] = id.split(":");
-  return person ? `${testWords(test)}, ${names[person] ?? person}` : testWords(test);
-}
-
-/** What people are called, by their ids. */
-export function namesOf(people: { id: string; givenName?: string }[]): Names {
-  return Object.fromEntries(people.map((person) => [person.id, person.givenName || person.id]));
+  return person ? `${testWords(test)}, ${names.get(person) ?? person}` : testWords(test);
 }

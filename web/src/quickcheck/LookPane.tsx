@@ -33,7 +33,7 @@ export function LookPane({ look }: { look?: Schemas["Look"] }) {
             {look.tests.map((test) => (
               <li key={test.id} className="border-t border-base-300 py-1.5">
                 <span className="flex justify-between gap-2 small">
-                  <span className="soft">{testName(test.id, {})}</span>
+                  <span className="soft">{testName(test.id)}</span>
                   <span className={test.outcome === "notMet" ? "font-semibold" : "soft"}>
                     {t(`margin.outcome.${test.outcome}`)}
                   </span>

@@ -1,15 +1,12 @@
 package civitane.app;
 
 import civitane.core.services.Services;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
+import civitane.packet.form.WrittenForm;
 import java.nio.charset.StandardCharsets;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.cos.COSName;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -66,33 +63,14 @@ public class FormsTest extends OnDatabase {
     return form.getContentAsByteArray();
   }
 
-  private static byte[] filled(byte[] blank, Map<String, String> written) throws IOException {
-    try (var document = Loader.loadPDF(blank);
-        var out = new ByteArrayOutputStream()) {
-      var form = document.getDocumentCatalog().getAcroForm();
-      for (var entry : written.entrySet()) {
-        form.getField(entry.getKey()).getCOSObject().setString(COSName.V, entry.getValue());
-      }
-      document.save(out);
-      return out.toByteArray();
-    }
-  }
-
   private static Map<String, String> applicant() {
-    var written = new LinkedHashMap<String, String>();
-    written.put("/household/people/0/givenName", "Sigrun");
-    written.put("/household/people/0/familyName", "Halvorsrud");
-    written.put("/household/people/0/birthDate", "4 5 79");
-    written.put("/household/address/line1", "18 Ropewalk");
-    written.put("/household/address/postcode", "BK33");
-    written.put("/signatures/0/name", "Sigrun Halvorsrud");
-    return written;
+    return WrittenForm.by("Sigrun", "Halvorsrud", "4 5 79", "18 Ropewalk", "BK33");
   }
 
   @Test
   public void everyServicesFormComesBackAsADraftWithAnAcknowledgement() throws Exception {
     for (var service : Services.all()) {
-      var answer = sent("/api/forms", filled(blank(service.word()), applicant()));
+      var answer = sent("/api/forms", WrittenForm.filled(blank(service.word()), applicant()));
       assertEquals(
           answer.getResponse().getStatus(), 200, answer.getResponse().getContentAsString());
       var view = body(answer);
@@ -130,7 +108,7 @@ public class FormsTest extends OnDatabase {
     written.put("/household/people/0/residentNumber", "1234567890");
     written.put("/requests/0/answers/householdTotal", "some");
     var before = count("application");
-    var answer = sent("/api/forms", filled(blank("schoolMeals"), written));
+    var answer = sent("/api/forms", WrittenForm.filled(blank("schoolMeals"), written));
     assertEquals(answer.getResponse().getStatus(), 422);
     assertEquals(body(answer).get("faults").size(), 3, body(answer).toString());
     for (var fault : body(answer).get("faults")) {

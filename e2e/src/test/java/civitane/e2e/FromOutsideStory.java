@@ -1,23 +1,19 @@
 package civitane.e2e;
 
+import civitane.packet.form.WrittenForm;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.util.LinkedHashMap;
 import java.util.Map;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.cos.COSName;
 import org.testng.annotations.Test;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertNotNull;
 import static org.testng.Assert.assertTrue;
 
 /** What was filled in elsewhere comes back under any name: as an application, or with everything that is wrong. */
@@ -41,40 +37,7 @@ public class FromOutsideStory extends Story {
   }
 
   private static Map<String, String> written() {
-    var written = new LinkedHashMap<String, String>();
-    written.put("/household/people/0/givenName", "Ragna");
-    written.put("/household/people/0/familyName", "Ulvestad");
-    written.put("/household/people/0/birthDate", "14 3 81");
-    written.put("/household/people/0/residentNumberMissing", "declined");
-    written.put("/household/people/2/givenName", "Birk");
-    written.put("/household/people/2/familyName", "Ulvestad");
-    written.put("/household/people/2/birthDate", "2.5.2017");
-    written.put("/household/people/2/role", "child");
-    written.put("/household/address/line1", "8 Ropewalk");
-    written.put("/household/address/postcode", "BK33");
-    written.put("/household/incomes/0/person", "1");
-    written.put("/household/incomes/0/kind", "wages");
-    written.put("/household/incomes/0/amount", "1,430.50");
-    written.put("/household/incomes/0/frequency", "monthly");
-    written.put("/requests/0/answers/children/0/person", "3");
-    written.put("/requests/0/answers/children/0/school", "Marsh Road School");
-    written.put("/requests/0/answers/householdTotal", "2");
-    written.put("/signatures/0/name", "Ragna Ulvestad");
-    return written;
-  }
-
-  private static byte[] filled(byte[] blank, Map<String, String> written) throws IOException {
-    try (var document = Loader.loadPDF(blank);
-        var out = new ByteArrayOutputStream()) {
-      var form = document.getDocumentCatalog().getAcroForm();
-      for (var entry : written.entrySet()) {
-        var field = form.getField(entry.getKey());
-        assertNotNull(field, entry.getKey());
-        field.getCOSObject().setString(COSName.V, entry.getValue());
-      }
-      document.save(out);
-      return out.toByteArray();
-    }
+    return WrittenForm.meals("Ragna", "Ulvestad", "14 3 81", "Birk", "8 Ropewalk", "BK33");
   }
 
   @Test
@@ -93,11 +56,11 @@ public class FromOutsideStory extends Story {
     wrong.put("/household/incomes/0/kind", "wage of sorts");
     wrong.put("/requests/0/answers/children/0/person", "9");
     wrong.put("/requests/0/answers/householdTotal", "two");
-    bring("scan_0017 (2).pdf", "application/pdf", filled(blank, wrong));
+    bring("scan_0017 (2).pdf", "application/pdf", WrittenForm.filled(blank, wrong));
     assertThat(dialog.getByText("9 faults")).isVisible();
     assertThat(dialog.getByRole(AriaRole.ROW)).hasCount(10);
     accessible(page, "the faults of a form");
-    bring("again.pdf", "application/pdf", filled(blank, written()));
+    bring("again.pdf", "application/pdf", WrittenForm.filled(blank, written()));
     assertThat(page.getByLabel("Given name 1")).hasValue("Ragna");
     assertThat(page.getByLabel("Given name 2")).hasValue("Birk");
   }

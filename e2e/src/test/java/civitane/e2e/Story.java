@@ -50,6 +50,7 @@ public abstract class Story {
   private static Playwright playwright;
   private static Browser browser;
   private static String address;
+  private static String database;
 
   private final List<String> complaints = new ArrayList<>();
   private final List<BrowserContext> windows = new ArrayList<>();
@@ -63,16 +64,16 @@ public abstract class Story {
     if (cluster == null) {
       throw new IllegalStateException("CIVITANE_TEST_DB_URL is not set; run ./civitane test");
     }
-    try (var connection = DriverManager.getConnection(cluster, "civitane", "");
-        var statement = connection.createStatement()) {
-      statement.execute("drop database if exists " + DATABASE + " with (force)");
-      statement.execute("create database " + DATABASE);
-    }
+    database = cluster.substring(0, cluster.lastIndexOf('/') + 1) + DATABASE;
+    execute(
+        cluster,
+        "drop database if exists " + DATABASE + " with (force)",
+        "create database " + DATABASE);
     application = SpringApplication.run(
         CivitaneApplication.class,
         "--server.port=0",
         "--civitane.demo=yes",
-        "--spring.datasource.url=" + cluster.substring(0, cluster.lastIndexOf('/') + 1) + DATABASE);
+        "--spring.datasource.url=" + database);
     address = "http://127.0.0.1:"
         + ((WebServerApplicationContext) application).getWebServer().getPort();
     playwright = Playwright.create();
@@ -82,6 +83,20 @@ public abstract class Story {
         .launch(new BrowserType.LaunchOptions()
             .setExecutablePath(Path.of("/usr/bin/chromium"))
             .setArgs(ARGUMENTS));
+  }
+
+  private static void execute(String url, String... statements) throws SQLException {
+    try (var connection = DriverManager.getConnection(url, "civitane", "");
+        var statement = connection.createStatement()) {
+      for (var one : statements) {
+        statement.execute(one);
+      }
+    }
+  }
+
+  /** Does something in the database that would take long by hand. */
+  protected static void inDatabase(String statement) throws SQLException {
+    execute(database, statement);
   }
 
   @AfterSuite

@@ -1,6 +1,7 @@
 package civitane.app.claims;
 
 import civitane.core.claims.ClaimState;
+import civitane.core.claims.Turn;
 import jakarta.persistence.LockModeType;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -39,6 +40,14 @@ interface ClaimRepository extends JpaRepository<ClaimRecord, UUID> {
       LocalDate afterDue,
       String afterNumber,
       Limit limit);
+
+  /** How many claims of one turn fall due on each day, whatever page they are on. */
+  @Query("""
+      select new civitane.app.claims.Falling(c.dueOn, count(c)) from ClaimRecord c
+      where c.state in :states and c.turn = :turn
+      group by c.dueOn
+      """)
+  List<Falling> falling(Collection<ClaimState> states, Turn turn);
 
   List<ClaimRecord> findByHouseholdIdAndServiceOrderByNumber(UUID household, String service);
 }

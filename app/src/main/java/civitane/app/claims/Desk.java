@@ -80,6 +80,7 @@ class Desk {
   /**
    * A page of the Desk.
    *
+   * @param tide of all open claims, whatever the page
    * @param after where the next page begins; null when this is the last
    */
   record DeskPage(
@@ -100,9 +101,12 @@ class Desk {
         Limit.of(PAGE + 1));
     var more = found.size() > PAGE;
     var shown = more ? found.subList(0, PAGE) : found;
-    var rows = rows(shown, today);
     return new DeskPage(
-        today, FREE_MINUTES, tide(rows, today), rows, more ? After.of(shown.get(PAGE - 1)) : null);
+        today,
+        FREE_MINUTES,
+        tide(today),
+        rows(shown, today),
+        more ? After.of(shown.get(PAGE - 1)) : null);
   }
 
   private List<DeskRow> rows(List<ClaimRecord> shown, LocalDate today) {
@@ -157,13 +161,11 @@ class Desk {
             .toList());
   }
 
-  private static List<Tide> tide(List<DeskRow> rows, LocalDate today) {
+  private List<Tide> tide(LocalDate today) {
     var minutes = new TreeMap<LocalDate, Integer>();
-    for (var row : rows) {
-      if (Turn.OURS.word().equals(row.turn())) {
-        var day = row.dueOn().isBefore(today) ? today.minusDays(1) : row.dueOn();
-        minutes.merge(day, MINUTES_A_CLAIM, Integer::sum);
-      }
+    for (var falling : claims.falling(SHOWN, Turn.OURS)) {
+      var day = falling.dueOn().isBefore(today) ? today.minusDays(1) : falling.dueOn();
+      minutes.merge(day, MINUTES_A_CLAIM * (int) falling.claims(), Integer::sum);
     }
     return minutes.entrySet().stream()
         .map(entry -> new Tide(entry.getKey(), entry.getValue()))

@@ -318,4 +318,18 @@ public class AssistanceTest {
         .screened()
         .amount("urgent", false);
   }
+
+  @Test
+  public void olderPeopleAreNotHeldAgainstTheGrossLimitWhateverIsKnownOfTheirIncome() {
+    Asking.forA("livingAllowance")
+        .applicantBorn("1963-11-23")
+        .screened()
+        .unknown()
+        .test("LA-GROSS", Outcome.NOT_APPLICABLE)
+        .test("LA-NET", Outcome.UNKNOWN);
+    Asking.forA("livingAllowance")
+        .applicantBorn("1963-11-24")
+        .screened()
+        .test("LA-GROSS", Outcome.UNKNOWN);
+  }
 }

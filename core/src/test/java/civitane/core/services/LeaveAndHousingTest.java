@@ -134,6 +134,29 @@ public class LeaveAndHousingTest {
         .amount("weekly", "480.77"); // together with 300 not more than 780.77
   }
 
+  @Test
+  public void whatTheEmployerGoesOnPayingMattersForTheAmountOnly() {
+    leave()
+        .says("otherPay", List.of(of("kind", "sickPay", "weekly", 300)))
+        .screened()
+        .test("PL-OTHERPAY", Outcome.MET)
+        .test("PL-NOTICE", Outcome.UNKNOWN);
+    leave()
+        .says("otherPay", List.of(of("kind", "sickPay", "state", "paid")))
+        .screened()
+        .test("PL-NOTICE", Outcome.UNKNOWN);
+    leave()
+        .says("otherPay", List.of(of("kind", "sickPay", "state", "applied")))
+        .screened()
+        .entitled()
+        .amount("weekly", "535");
+    leave()
+        .says("otherPay", List.of(of("kind", "unemployment")))
+        .screened()
+        .test("PL-OTHERPAY", Outcome.UNKNOWN)
+        .test("PL-NOTICE", Outcome.MET);
+  }
+
   private static Asking list() {
     return Asking.forA("housingList")
         .wage("p1", "1500")

@@ -8,11 +8,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.Iterator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
 import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
 import org.apache.pdfbox.pdmodel.interactive.action.PDActionJavaScript;
@@ -44,43 +42,11 @@ public class FormTest {
   }
 
   private static Map<String, String> mother() {
-    var written = new LinkedHashMap<String, String>();
-    written.put("/household/people/0/givenName", "Oluchi");
-    written.put("/household/people/0/familyName", "Tamsett");
-    written.put("/household/people/0/birthDate", "14 3 88");
-    written.put("/household/people/0/residentNumberMissing", "declined");
-    written.put("/household/people/2/givenName", "Wren");
-    written.put("/household/people/2/familyName", "Tamsett");
-    written.put("/household/people/2/birthDate", "2.5.2017");
-    written.put("/household/people/2/role", "child");
-    written.put("/household/address/line1", "12 Tide Row");
-    written.put("/household/address/postcode", "BK31");
-    written.put("/household/incomes/0/person", "1");
-    written.put("/household/incomes/0/kind", "wages");
-    written.put("/household/incomes/0/amount", "1,430.50");
-    written.put("/household/incomes/0/frequency", "monthly");
-    written.put("/requests/0/answers/children/0/person", "3");
-    written.put("/requests/0/answers/children/0/school", "Marsh Road School");
-    written.put("/requests/0/answers/householdTotal", "2");
-    written.put("/signatures/0/name", "Oluchi Tamsett");
-    return written;
+    return WrittenForm.meals("Oluchi", "Tamsett", "14 3 88", "Wren", "12 Tide Row", "BK31");
   }
 
-  /** The form as somebody would fill it in and save it. */
   private static byte[] filled(Service service, Map<String, String> written) {
-    try (var document = Loader.loadPDF(WRITER.write(service, null, ON));
-        var out = new ByteArrayOutputStream()) {
-      var form = document.getDocumentCatalog().getAcroForm();
-      for (var entry : written.entrySet()) {
-        var field = form.getField(entry.getKey());
-        assertNotNull(field, entry.getKey());
-        field.getCOSObject().setString(COSName.V, entry.getValue());
-      }
-      document.save(out);
-      return out.toByteArray();
-    } catch (IOException e) {
-      throw new IllegalStateException(e);
-    }
+    return WrittenForm.filled(WRITER.write(service, null, ON), written);
   }
 
   @DataProvider

@@ -135,9 +135,6 @@ public final class LivingAllowance implements Service {
 
   private static Test grossTest(
       Situation it, IncomePicture income, Deductions deductions, LivingAllowanceTerms terms) {
-    if (!income.isKnown()) {
-      return IncomeTest.gap("LA-GROSS", income);
-    }
     if (deductions.isOlderOrDisabled()) {
       return Test.notApplicable(
           "LA-GROSS", () -> "Somebody counted is disabled or " + terms.olderFrom() + " or older.");

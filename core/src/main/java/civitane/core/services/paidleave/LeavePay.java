@@ -67,13 +67,20 @@ final class LeavePay {
     var sum = Amount.ZERO;
     for (var other : answers.groups("otherPay")) {
       var weekly = other.number("weekly");
-      if (weekly != null
-          && FROM_EMPLOYER.contains(String.valueOf(other.text("kind")))
-          && "paid".equals(other.text("state"))) {
+      if (weekly != null && isFromEmployer(other) && isPaid(other)) {
         sum = sum.plus(weekly);
       }
     }
     return sum;
+  }
+
+  /** Whether pay for the same time lessens leave pay rather than excluding it. */
+  static boolean isFromEmployer(Answers otherPay) {
+    return FROM_EMPLOYER.contains(String.valueOf(otherPay.text("kind")));
+  }
+
+  static boolean isPaid(Answers otherPay) {
+    return "paid".equals(otherPay.text("state"));
   }
 
   /** Leave pay and what the employer goes on paying are together not more than the weekly earnings. */

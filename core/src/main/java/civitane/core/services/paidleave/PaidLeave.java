@@ -225,8 +225,9 @@ public final class PaidLeave implements Service {
     for (var i = 0; i < others.size(); i++) {
       var kind = others.get(i).text("kind");
       var state = others.get(i).text("state");
-      check.needs("otherPay/" + i + "/kind").needs("otherPay/" + i + "/state");
+      check.needs("otherPay/" + i + "/kind");
       if (kind != null && EXCLUDING.contains(kind)) {
+        check.needs("otherPay/" + i + "/state");
         check.must(!"paid".equals(state), () -> "There is " + kind + " pay for the same time.");
         check.doubtIf(
             "applied".equals(state), () -> "There is an open claim for " + kind + " pay.");
@@ -290,7 +291,12 @@ public final class PaidLeave implements Service {
     }
     var others = it.answers().groups("otherPay");
     for (var i = 0; i < others.size(); i++) {
-      check.needs("otherPay/" + i + "/weekly");
+      if (LeavePay.isFromEmployer(others.get(i))) {
+        check.needs("otherPay/" + i + "/state");
+        if (LeavePay.isPaid(others.get(i))) {
+          check.needs("otherPay/" + i + "/weekly");
+        }
+      }
     }
     return check.orMet(() -> Boolean.TRUE.equals(late)
         ? "The employer was told late, so the first " + terms.lateWaitDays() + " days are unpaid."

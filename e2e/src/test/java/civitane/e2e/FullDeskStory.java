@@ -1,0 +1,67 @@
+package civitane.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.sql.SQLException;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+/** With more claims on the Desk than it shows at once, every one of them is still reached. */
+public class FullDeskStory extends Story {
+  private static final int A_PAGE = 200;
+  private static final int MORE = 230;
+
+  /** As many more of one claim that waits, under numbers of their own. */
+  private static void fill() throws SQLException {
+    inDatabase("""
+        insert into claim
+        select (jsonb_populate_record(c, jsonb_build_object(
+          'id', gen_random_uuid(), 'number', 'copy-' || lpad(n::text, 3, '0')))).*
+        from claim c, generate_series(1, %d) n
+        where c.number = (select min(number) from claim where not urgent and state = 'LODGED')
+        """.formatted(MORE));
+  }
+
+  @AfterMethod
+  public void empty() throws SQLException {
+    inDatabase("delete from claim where number like 'copy-%'");
+  }
+
+  private Locator rows() {
+    return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Claims by due date"))
+        .getByRole(AriaRole.LISTITEM);
+  }
+
+  @Test
+  public void theRestComesWithTheArrowKey() throws SQLException {
+    fill();
+    signIn(page, "ikenna");
+    assertThat(rows()).hasCount(A_PAGE);
+    var tide = page.getByText(" of work due today").textContent();
+    rows().last().getByRole(AriaRole.BUTTON).click();
+    page.keyboard().press("ArrowDown");
+    assertThat(rows().nth(A_PAGE)).isVisible();
+    assertTrue(rows().count() >= MORE);
+    assertThat(page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Show the next 200")))
+        .hasCount(0);
+    assertEquals(page.getByText(" of work due today").textContent(), tide);
+    page.keyboard().press("ArrowDown");
+    assertThat(rows().nth(A_PAGE).getByRole(AriaRole.BUTTON)).hasAttribute("aria-current", "true");
+  }
+
+  @Test
+  public void theRestComesWithAClick() throws SQLException {
+    fill();
+    signIn(page, "ikenna");
+    accessible(page, "a full desk");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Show the next 200"))
+        .click();
+    assertThat(rows().nth(A_PAGE)).isVisible();
+  }
+}
