@@ -1,8 +1,8 @@
 import { useTranslation } from "react-i18next";
-import { withoutEntry } from "./entries";
-import { Field } from "./Field";
-import { dateWords, readDate } from "./typing";
-import type { DraftHandle } from "./useDraft";
+import { withoutEntry } from "../draft/entries";
+import { Field } from "../draft/Field";
+import { dateWords, readDate } from "../draft/typing";
+import type { DraftHandle } from "../draft/useDraft";
 
 const ACTING = ["self", "guardian", "representative", "organisation"];
 

@@ -1,7 +1,7 @@
 import { useTranslation } from "react-i18next";
-import { RowMark } from "./FieldMark";
+import { RowMark } from "../draft/FieldMark";
+import type { DraftHandle } from "../draft/useDraft";
 import { BirthField, NameField, NumberField } from "./PersonFields";
-import type { DraftHandle } from "./useDraft";
 
 const COLUMNS = "grid-cols-[1fr_1.1fr_9rem_1.15fr]";
 

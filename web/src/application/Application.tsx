@@ -4,10 +4,10 @@ import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
 import { offersQuery } from "../api/offers";
 import { useSession } from "../api/session";
+import { knowQuestions } from "../draft/taking";
 import { Bar } from "../parts/Bar";
 import { DraftScreen } from "./DraftScreen";
 import { Lodged } from "./Lodged";
-import { knowQuestions } from "./taking";
 
 /** An application: the draft while it is taken, the receipt once it is lodged. */
 export function Application() {

@@ -1,14 +1,14 @@
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
+import { Asked, Choice } from "../draft/Choice";
+import type { DraftHandle } from "../draft/useDraft";
 import { spoken } from "../i18n/words";
 import { AboutService } from "./AboutService";
 import { Acting } from "./Acting";
 import { Applicant } from "./Applicant";
-import { Asked, Choice } from "./Choice";
 import { KnownHouseholds } from "./KnownHouseholds";
 import { Registers } from "./Registers";
 import { ServiceChoice } from "./ServiceChoice";
-import type { DraftHandle } from "./useDraft";
 
 const CHANNELS = ["counter", "phone", "post", "online", "file"];
 const LANGUAGES = ["en", "fr", "pt", "ar"];

@@ -1,5 +1,5 @@
 import { useTranslation } from "react-i18next";
-import type { DraftHandle } from "./useDraft";
+import type { DraftHandle } from "../draft/useDraft";
 
 /** Somebody saved the same draft elsewhere: who, and what to do about it. */
 export function Conflict({ handle }: { handle: DraftHandle }) {

@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
+import type { DraftHandle } from "../draft/useDraft";
 import { spoken } from "../i18n/words";
 import { shortDay } from "../parts/format";
-import type { DraftHandle } from "./useDraft";
 
 /** Households that may be this one, side by side with it; a person joins them or keeps them apart. */
 export function Duplicates({ handle, id }: { handle: DraftHandle; id: string }) {

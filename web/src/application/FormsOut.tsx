@@ -2,10 +2,10 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
+import type { DraftHandle } from "../draft/useDraft";
 import { shortDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
 import { nameIn } from "./names";
-import type { DraftHandle } from "./useDraft";
 
 const KINDS = ["employer", "doctor", "landlord", "lender"];
 

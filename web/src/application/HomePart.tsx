@@ -1,11 +1,11 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
+import { Asked, AskedText, Choice, YesNo } from "../draft/Choice";
+import { RowMark } from "../draft/FieldMark";
+import { at } from "../draft/packet";
+import type { DraftHandle } from "../draft/useDraft";
 import { spoken } from "../i18n/words";
-import { Asked, AskedText, Choice, YesNo } from "./Choice";
-import { RowMark } from "./FieldMark";
-import { at } from "./packet";
-import type { DraftHandle } from "./useDraft";
 
 const BENEFITS = ["livingAllowance", "disabilityAllowance", "housingSubsidy"];
 const HOME = "/household/address";

@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
+import type { DraftHandle } from "../draft/useDraft";
 import { fullDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
-import type { DraftHandle } from "./useDraft";
 
 /** Households in which the applicant is known already, with what they told last to be taken over. */
 export function KnownHouseholds({ handle, id }: { handle: DraftHandle; id: string }) {

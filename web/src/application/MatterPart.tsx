@@ -1,6 +1,6 @@
 import type { Schemas } from "../api/client";
+import type { DraftHandle } from "../draft/useDraft";
 import { Questions } from "../matter/Questions";
-import type { DraftHandle } from "./useDraft";
 
 interface Props {
   handle: DraftHandle;

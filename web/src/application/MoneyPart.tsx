@@ -1,14 +1,14 @@
 import { useTranslation } from "react-i18next";
+import { Choice } from "../draft/Choice";
+import { Field } from "../draft/Field";
+import { RowMark } from "../draft/FieldMark";
+import { freshId } from "../draft/packet";
+import { readNumber } from "../draft/typing";
+import type { DraftHandle } from "../draft/useDraft";
 import { namesOf } from "../parts/called";
 import { money } from "../parts/format";
-import { Choice } from "./Choice";
-import { Field } from "./Field";
-import { RowMark } from "./FieldMark";
 import { ExpenseRow, INCOME_COLUMNS, IncomeRow, Remove } from "./MoneyRows";
 import { NoIncome } from "./NoIncome";
-import { freshId } from "./packet";
-import { readNumber } from "./typing";
-import type { DraftHandle } from "./useDraft";
 
 const ASSETS = [
   "cash",

@@ -1,13 +1,13 @@
 import { useTranslation } from "react-i18next";
+import { Choice } from "../draft/Choice";
+import { withoutEntry } from "../draft/entries";
+import { Field } from "../draft/Field";
+import { RowMark } from "../draft/FieldMark";
+import type { Expense, Income } from "../draft/packet";
+import { readAmount, type TypedAmount } from "../draft/typing";
+import type { DraftHandle } from "../draft/useDraft";
 import { mustShow, spoken } from "../i18n/words";
 import { money } from "../parts/format";
-import { Choice } from "./Choice";
-import { withoutEntry } from "./entries";
-import { Field } from "./Field";
-import { RowMark } from "./FieldMark";
-import type { Expense, Income } from "./packet";
-import { readAmount, type TypedAmount } from "./typing";
-import type { DraftHandle } from "./useDraft";
 
 const KINDS = [
   "wages",

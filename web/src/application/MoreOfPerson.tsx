@@ -1,8 +1,8 @@
 import { useTranslation } from "react-i18next";
-import { AskedText, YesNo } from "./Choice";
-import { Field } from "./Field";
-import type { Person } from "./packet";
-import type { DraftHandle } from "./useDraft";
+import { AskedText, YesNo } from "../draft/Choice";
+import { Field } from "../draft/Field";
+import type { Person } from "../draft/packet";
+import type { DraftHandle } from "../draft/useDraft";
 
 interface Props {
   handle: DraftHandle;

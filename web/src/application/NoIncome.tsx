@@ -1,7 +1,7 @@
 import { useTranslation } from "react-i18next";
-import { Field } from "./Field";
-import { RowMark } from "./FieldMark";
-import type { DraftHandle } from "./useDraft";
+import { Field } from "../draft/Field";
+import { RowMark } from "../draft/FieldMark";
+import type { DraftHandle } from "../draft/useDraft";
 
 interface Props {
   handle: DraftHandle;

@@ -1,9 +1,9 @@
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
+import type { DraftHandle } from "../draft/useDraft";
 import { mustShow, spoken } from "../i18n/words";
 import { FormsOut } from "./FormsOut";
 import { nameIn } from "./names";
-import type { DraftHandle } from "./useDraft";
 
 interface Props {
   handle: DraftHandle;

@@ -1,10 +1,10 @@
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
+import type { Draft } from "../draft/packet";
+import type { DraftHandle } from "../draft/useDraft";
 import { clockTime } from "../parts/format";
 import type { Gap } from "./gaps";
-import type { Draft } from "./packet";
 import { groupsOf, type Part, partOf, serviceOf } from "./parts";
-import type { DraftHandle } from "./useDraft";
 
 interface Props {
   handle: DraftHandle;

@@ -1,10 +1,10 @@
 import { useTranslation } from "react-i18next";
+import { Field } from "../draft/Field";
+import type { Person } from "../draft/packet";
+import { dateWords, readDate } from "../draft/typing";
+import type { DraftHandle } from "../draft/useDraft";
 import { spoken } from "../i18n/words";
 import { yearsOld } from "../parts/format";
-import { Field } from "./Field";
-import type { Person } from "./packet";
-import { dateWords, readDate } from "./typing";
-import type { DraftHandle } from "./useDraft";
 
 interface Props {
   handle: DraftHandle;

@@ -1,6 +1,6 @@
 import { useTranslation } from "react-i18next";
-import { AskedText, YesNo } from "./Choice";
-import type { DraftHandle } from "./useDraft";
+import { AskedText, YesNo } from "../draft/Choice";
+import type { DraftHandle } from "../draft/useDraft";
 
 const WAYS = ["mayCall", "mayText", "mayWrite"] as const;
 

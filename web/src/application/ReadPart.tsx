@@ -1,8 +1,8 @@
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
+import type { DraftHandle } from "../draft/useDraft";
 import type { Gap } from "./gaps";
 import { Told } from "./Told";
-import type { DraftHandle } from "./useDraft";
 
 interface Props {
   handle: DraftHandle;

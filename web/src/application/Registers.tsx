@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
+import { addMonths } from "../draft/typing";
+import type { DraftHandle } from "../draft/useDraft";
 import { useTrying } from "../parts/useTrying";
-import { addMonths } from "./typing";
-import type { DraftHandle } from "./useDraft";
 
 /** For so many months somebody may be asked, unless the household says otherwise. */
 const MONTHS = 12;

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
-import { withoutEntry } from "./entries";
-import type { DraftHandle } from "./useDraft";
+import { withoutEntry } from "../draft/entries";
+import type { DraftHandle } from "../draft/useDraft";
 
 interface Props {
   handle: DraftHandle;

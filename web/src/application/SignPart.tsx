@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { type ApplicationView, api, done, type Fault, Refusal } from "../api/client";
+import type { DraftHandle } from "../draft/useDraft";
 import { Duplicates } from "./Duplicates";
 import type { Gap } from "./gaps";
 import { Signer } from "./Signer";
-import type { DraftHandle } from "./useDraft";
 
 interface Props {
   handle: DraftHandle;

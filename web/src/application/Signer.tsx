@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
+import { Field, goOn } from "../draft/Field";
+import type { Signature } from "../draft/packet";
+import type { DraftHandle } from "../draft/useDraft";
 import { useTrying } from "../parts/useTrying";
-import { Field, goOn } from "./Field";
-import type { Signature } from "./packet";
-import type { DraftHandle } from "./useDraft";
 
 const STATEMENTS = ["true", "changes", "share", "repay"];
 const METHODS = ["screen", "pen", "mark"];

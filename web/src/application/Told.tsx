@@ -1,11 +1,11 @@
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
+import type { Packet } from "../draft/packet";
 import { asked, spoken } from "../i18n/words";
 import { type Names, namesOf } from "../parts/called";
 import { money } from "../parts/format";
 import { amountWords } from "../parts/Margin";
 import { PeopleTokens } from "../parts/PeopleTokens";
-import type { Packet } from "./packet";
 
 interface Props {
   packet: Packet;

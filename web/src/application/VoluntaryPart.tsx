@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
+import type { DraftHandle } from "../draft/useDraft";
 import { useTrying } from "../parts/useTrying";
-import type { DraftHandle } from "./useDraft";
 
 const QUESTIONS = ["origin", "gender", "heardFrom"];
 

@@ -1,13 +1,13 @@
 import { useTranslation } from "react-i18next";
+import { Choice } from "../draft/Choice";
+import { withoutPerson } from "../draft/entries";
+import { Field } from "../draft/Field";
+import { RowMark } from "../draft/FieldMark";
+import type { Person } from "../draft/packet";
+import type { DraftHandle } from "../draft/useDraft";
 import { spoken } from "../i18n/words";
-import { Choice } from "./Choice";
-import { withoutPerson } from "./entries";
-import { Field } from "./Field";
-import { RowMark } from "./FieldMark";
 import { MoreOfPerson } from "./MoreOfPerson";
 import { BirthField, NameField, NumberField } from "./PersonFields";
-import type { Person } from "./packet";
-import type { DraftHandle } from "./useDraft";
 
 const ROLES = [
   "applicant",

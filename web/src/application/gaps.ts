@@ -1,9 +1,9 @@
 import type { TFunction } from "i18next";
 import type { Margin } from "../api/client";
+import { fromWords } from "../draft/FieldMark";
+import { at, type Draft, type Income, type Person } from "../draft/packet";
+import { unconfirmed } from "../draft/taking";
 import { spoken } from "../i18n/words";
-import { fromWords } from "./FieldMark";
-import { at, type Draft, type Income, type Person } from "./packet";
-import { unconfirmed } from "./taking";
 
 /** Something still open: where, and why. */
 export interface Gap {

@@ -1,6 +1,6 @@
+import type { Packet } from "../draft/packet";
 import { spoken } from "../i18n/words";
 import { namesOf } from "../parts/called";
-import type { Packet } from "./packet";
 
 /** What somebody, or whose income, is called by an id. */
 export function nameIn(packet: Packet, id: string): string {

@@ -1,4 +1,4 @@
-import type { Draft } from "./packet";
+import type { Draft } from "../draft/packet";
 
 /** The parts of an application in the order people work; each service asked for is a part of its own. */
 export type Part = string;

@@ -1,5 +1,5 @@
-import { freshId, type Person } from "./packet";
-import type { DraftHandle } from "./useDraft";
+import { freshId, type Person } from "../draft/packet";
+import type { DraftHandle } from "../draft/useDraft";
 
 /** Adds a child with the family's name, to be told otherwise. */
 export function addPerson(handle: DraftHandle) {

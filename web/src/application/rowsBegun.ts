@@ -1,5 +1,5 @@
 import type { QuestionView, Schemas } from "../api/client";
-import type { Draft, Person, Request } from "./packet";
+import type { Draft, Person, Request } from "../draft/packet";
 
 /** The draft with a row for each person whom a question of a service is begun for, where nothing is said yet. */
 export function withRowsBegun(draft: Draft, { service, questions }: Schemas["Offer"]): Draft {

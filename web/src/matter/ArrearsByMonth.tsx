@@ -1,10 +1,10 @@
-import { Field } from "../application/Field";
-import { at } from "../application/packet";
-import { readNumber } from "../application/typing";
+import { Field } from "../draft/Field";
+import { at } from "../draft/packet";
+import { readNumber } from "../draft/typing";
 import { asked } from "../i18n/words";
 import { money, monthWords } from "../parts/format";
+import type { QuestionProps } from "./matter";
 import { aid } from "./matter";
-import type { QuestionProps } from "./Questions";
 
 interface Owed {
   month?: string;

@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
-import { at } from "../application/packet";
+import { at } from "../draft/packet";
 import { spoken } from "../i18n/words";
 import { fullDay, money } from "../parts/format";
-import type { QuestionProps } from "./Questions";
+import type { QuestionProps } from "./matter";
 import { Rows } from "./Rows";
 
 interface Debt {

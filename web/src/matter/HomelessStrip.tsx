@@ -1,8 +1,8 @@
 import { scaleTime } from "d3-scale";
 import { useTranslation } from "react-i18next";
 import { day, fullDay } from "../parts/format";
+import type { QuestionProps } from "./matter";
 import { aid } from "./matter";
-import type { QuestionProps } from "./Questions";
 import { Rows } from "./Rows";
 
 interface Strip {

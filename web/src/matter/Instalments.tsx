@@ -1,8 +1,8 @@
 import { useTranslation } from "react-i18next";
 import { money, shortDay } from "../parts/format";
+import type { QuestionProps } from "./matter";
 import { aid } from "./matter";
 import { QuestionField } from "./QuestionField";
-import type { QuestionProps } from "./Questions";
 
 /** The first day, and the plan that follows from it: what is due on which day. */
 export function Instalments(props: QuestionProps) {

@@ -1,7 +1,7 @@
 import { useTranslation } from "react-i18next";
 import { money } from "../parts/format";
+import type { QuestionProps } from "./matter";
 import { aid } from "./matter";
-import type { QuestionProps } from "./Questions";
 import { Rows } from "./Rows";
 
 /** What was earned by quarter, with the base period it is for, and the weeks of leave that are left. */

@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
-import { at } from "../application/packet";
+import { at } from "../draft/packet";
 import { asked } from "../i18n/words";
-import type { QuestionProps } from "./Questions";
+import type { QuestionProps } from "./matter";
 
 interface Listed {
   code?: string;

@@ -1,8 +1,8 @@
-import { at } from "../application/packet";
+import { at } from "../draft/packet";
 import { asked } from "../i18n/words";
 import { monthWords } from "../parts/format";
+import type { QuestionProps } from "./matter";
 import { aid } from "./matter";
-import type { QuestionProps } from "./Questions";
 import { Ticks } from "./Ticks";
 
 /** The months that count, each to be ticked when its payment was missed. */

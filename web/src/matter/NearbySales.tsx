@@ -1,11 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
-import { at } from "../application/packet";
+import { at } from "../draft/packet";
 import { asked } from "../i18n/words";
 import { fullDay, money } from "../parts/format";
+import type { QuestionProps } from "./matter";
 import { aid } from "./matter";
-import type { QuestionProps } from "./Questions";
 import { Rows } from "./Rows";
 
 interface Sale {

@@ -1,11 +1,11 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
-import { at, withValue } from "../application/packet";
+import { at, withValue } from "../draft/packet";
 import { asked, spoken } from "../i18n/words";
 import { fullDay, money } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
-import type { QuestionProps } from "./Questions";
+import type { QuestionProps } from "./matter";
 
 type Parcel = Schemas["ParcelView"];
 

@@ -1,10 +1,10 @@
 import { useTranslation } from "react-i18next";
 import type { QuestionView } from "../api/client";
-import { Choice, YesNo } from "../application/Choice";
-import { Field, goOn, place } from "../application/Field";
-import { at } from "../application/packet";
-import { dateWords, readDate, readMonth, readNumber } from "../application/typing";
-import type { DraftHandle } from "../application/useDraft";
+import { Choice, YesNo } from "../draft/Choice";
+import { Field, goOn, place } from "../draft/Field";
+import { at } from "../draft/packet";
+import { dateWords, readDate, readMonth, readNumber } from "../draft/typing";
+import type { DraftHandle } from "../draft/useDraft";
 import { asked, spoken } from "../i18n/words";
 import { namesOf } from "../parts/called";
 import { money } from "../parts/format";

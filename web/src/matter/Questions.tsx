@@ -1,12 +1,12 @@
 import { useTranslation } from "react-i18next";
 import type { QuestionView } from "../api/client";
-import { place } from "../application/Field";
-import { at } from "../application/packet";
-import { applies } from "../application/taking";
-import type { DraftHandle } from "../application/useDraft";
+import { place } from "../draft/Field";
+import { at } from "../draft/packet";
+import { applies } from "../draft/taking";
+import type { DraftHandle } from "../draft/useDraft";
 import { asked, spoken } from "../i18n/words";
 import { earned } from "./earned";
-import type { Matter } from "./matter";
+import type { Matter, QuestionProps } from "./matter";
 import { QuestionField } from "./QuestionField";
 import { Rows } from "./Rows";
 
@@ -46,14 +46,6 @@ export function Questions({ handle, questions, at: place, matter, path = "" }: P
       )}
     </div>
   );
-}
-
-export interface QuestionProps {
-  handle: DraftHandle;
-  question: QuestionView;
-  pointer: string;
-  path: string;
-  matter: Matter;
 }
 
 function Question(props: QuestionProps) {

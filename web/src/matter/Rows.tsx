@@ -1,11 +1,11 @@
 import { useTranslation } from "react-i18next";
-import { withoutEntry } from "../application/entries";
-import { place } from "../application/Field";
-import { at, withValue } from "../application/packet";
-import { applies } from "../application/taking";
+import { withoutEntry } from "../draft/entries";
+import { place } from "../draft/Field";
+import { at, withValue } from "../draft/packet";
+import { applies } from "../draft/taking";
 import { asked } from "../i18n/words";
+import type { QuestionProps } from "./matter";
 import { QuestionField } from "./QuestionField";
-import type { QuestionProps } from "./Questions";
 
 /** A list of groups, one row each. */
 export function Rows({ handle, question, pointer, path, matter }: QuestionProps) {

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { place } from "../application/Field";
+import { place } from "../draft/Field";
 
 interface Props {
   pointer: string;

@@ -6,9 +6,9 @@ import { Instalments } from "./Instalments";
 import { LeaveEmployers } from "./LeaveEmployers";
 import { ListChoice } from "./ListChoice";
 import { MissedMonths } from "./MissedMonths";
+import type { QuestionProps } from "./matter";
 import { NearbySales } from "./NearbySales";
 import { ParcelChoice } from "./ParcelChoice";
-import type { QuestionProps } from "./Questions";
 
 /** The few questions that earn a part of their own; all others are drawn by their kind. */
 const EARNED: Record<string, ComponentType<QuestionProps>> = {

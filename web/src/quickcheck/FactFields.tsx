@@ -1,5 +1,5 @@
 import { useTranslation } from "react-i18next";
-import { goOn } from "../application/Field";
+import { goOn } from "../draft/Field";
 import type { Told } from "./useQuickCheck";
 
 const BY_FACT: Record<string, (keyof Told)[]> = {

@@ -4,7 +4,7 @@ import { useTranslation } from "react-i18next";
 import { api, done, type QuestionView } from "../api/client";
 import { offersQuery } from "../api/offers";
 import { useSession } from "../api/session";
-import { knowQuestions } from "../application/taking";
+import { knowQuestions } from "../draft/taking";
 import { aboutService } from "../i18n/words";
 import { Questions } from "../matter/Questions";
 import { Bar } from "../parts/Bar";

@@ -1,9 +1,9 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { api, done, type Schemas } from "../api/client";
-import { type Draft, type Person, withValue } from "../application/packet";
-import { settled } from "../application/taking";
-import type { DraftHandle } from "../application/useDraft";
-import { useMargin } from "../application/useMargin";
+import { type Draft, type Person, withValue } from "../draft/packet";
+import { settled } from "../draft/taking";
+import type { DraftHandle } from "../draft/useDraft";
+import { useMargin } from "../draft/useMargin";
 
 const PAUSE = 80;
 
