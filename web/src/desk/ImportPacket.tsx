@@ -17,8 +17,9 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
   const [faults, setFaults] = useState<Fault[]>([]);
   const [words, setWords] = useState("");
   const [batch, setBatch] = useState<Schemas["BatchView"]>();
-  const [service, setService] = useState("schoolMeals");
+  const [chosen, setChosen] = useState<string>();
   const offers = useQuery(offersQuery());
+  const service = chosen ?? offers.data?.find((offer) => offer.inLists)?.service ?? "";
 
   useEffect(() => dialog.current?.showModal(), []);
 
@@ -67,7 +68,7 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
             <select
               className="select select-sm w-48"
               value={service}
-              onChange={(event) => setService(event.target.value)}
+              onChange={(event) => setChosen(event.target.value)}
             >
               {offers.data?.map((offer) => (
                 <option key={offer.service} value={offer.service}>
@@ -76,14 +77,16 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
               ))}
             </select>
           </label>
-          <span className="small">
-            <a className="plain-link mr-4" href={`/api/forms/${service}`}>
-              {t("desk.forms")} PDF
-            </a>
-            <a className="plain-link" href={`/api/batches/${service}/template`}>
-              {t("desk.batch")} {t("desk.template")}
-            </a>
-          </span>
+          {service && (
+            <span className="small">
+              <a className="plain-link mr-4" href={`/api/forms/${service}`}>
+                {t("desk.forms")} PDF
+              </a>
+              <a className="plain-link" href={`/api/batches/${service}/template`}>
+                {t("desk.batch")} {t("desk.template")}
+              </a>
+            </span>
+          )}
         </div>
         <p role="status" className={faults.length ? "wrong mt-4" : "mt-4"}>
           {words}

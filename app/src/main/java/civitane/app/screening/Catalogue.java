@@ -21,6 +21,7 @@ public final class Catalogue {
       String title,
       int days,
       boolean workingDays,
+      boolean inLists,
       List<QuestionView> questions,
       List<String> quickFacts,
       List<String> quickAnswers) {}
@@ -100,6 +101,7 @@ public final class Catalogue {
             service.title(),
             service.standardTime().days(),
             service.standardTime().working(),
+            service.comesInLists(),
             service.questions().stream().map(QuestionView::of).toList(),
             service.quickCheck().facts().stream().map(QuickCheck.Fact::word).toList(),
             service.quickCheck().answers()))

@@ -36,6 +36,11 @@ public interface Service {
   /** What the rules say. Never throws for facts that are missing or contradict each other. */
   Result determine(Situation it);
 
+  /** Whether somebody sends applications for many households at once, as a school does with its list. */
+  default boolean comesInLists() {
+    return false;
+  }
+
   /** Whether the household's facts alone leave the service possible, as a mortgage does for help with one. */
   default boolean concerns(Packet packet) {
     return true;

@@ -55,6 +55,11 @@ public final class SchoolMeals implements Service {
   }
 
   @Override
+  public boolean comesInLists() {
+    return true;
+  }
+
+  @Override
   public QuickCheck quickCheck() {
     return QuickCheck.of().with(QuickCheck.Fact.PEOPLE, QuickCheck.Fact.INCOME);
   }
