@@ -4,10 +4,8 @@ import civitane.core.rates.RateShelf;
 import civitane.core.rules.Mode;
 import civitane.core.services.Screening;
 import civitane.packet.Answer;
-import civitane.packet.Fault;
 import civitane.packet.PacketReader;
 import civitane.packet.ResultWriter;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -20,7 +18,7 @@ import java.util.function.Consumer;
 public final class Determinations {
   private final PacketReader reader;
   private final Screening screening;
-  private final ResultWriter writer;
+  private final AnswerLines lines;
   private final Mode mode;
   private final int cores;
 
@@ -33,7 +31,7 @@ public final class Determinations {
   public Determinations(RateShelf rates, Mode mode, boolean pretty, int cores) {
     this.reader = new PacketReader(rates);
     this.screening = new Screening(rates);
-    this.writer = new ResultWriter(pretty);
+    this.lines = new AnswerLines(new ResultWriter(pretty));
     this.mode = mode;
     this.cores = cores;
   }
@@ -64,7 +62,7 @@ public final class Determinations {
     for (var reading : readings) {
       answers.add(answer(reading));
     }
-    return lines(answers);
+    return lines.of(answers);
   }
 
   private Answer answer(PacketReader.Reading reading) {
@@ -74,32 +72,8 @@ public final class Determinations {
     try {
       return new Answer.Results(screening.of(reading.packet(), mode));
     } catch (RuntimeException e) {
-      return notWorkedOut(e);
+      return AnswerLines.notWorkedOut(e);
     }
-  }
-
-  private Pipeline.Lines lines(List<Answer> answers) {
-    try {
-      return new Pipeline.Lines(writer.lines(answers), answers.stream().anyMatch(Answer::isFaulty));
-    } catch (RuntimeException e) {
-      // Sentences are made as they are written, and one that can't be made spoils only its own
-      // line.
-      if (answers.size() == 1) {
-        return lines(List.of(notWorkedOut(e)));
-      }
-      var each = answers.stream().map(answer -> lines(List.of(answer))).toList();
-      var text = new ByteArrayOutputStream();
-      each.forEach(line -> text.writeBytes(line.text()));
-      return new Pipeline.Lines(text.toByteArray(), each.stream().anyMatch(Pipeline.Lines::faulty));
-    }
-  }
-
-  /** One packet must not stop the others, whatever is the matter with it. */
-  private static Answer notWorkedOut(RuntimeException e) {
-    return new Answer.Faulty(List.of(new Fault(
-        "",
-        "this packet can't be worked out (" + e.getClass().getSimpleName() + ")",
-        "facts as they occur in real life")));
   }
 
   /** Where the answers go out. */
