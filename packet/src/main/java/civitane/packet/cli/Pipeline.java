@@ -16,6 +16,9 @@ import java.util.function.Function;
 final class Pipeline implements AutoCloseable {
   private static final int PACKETS_AT_ONCE = 64;
 
+  /** Large packets are worked few at a time, so that not many of them are kept at once. */
+  private static final int BYTES_AT_ONCE = 1 << 18;
+
   private final ExecutorService workers;
   private final int mostWaiting;
   private final Function<List<byte[]>, Lines> work;
@@ -34,11 +37,14 @@ final class Pipeline implements AutoCloseable {
 
   void run(PacketSource source, Consumer<Long> progress) throws IOException {
     var batch = new ArrayList<byte[]>(PACKETS_AT_ONCE);
+    var bytes = 0;
     for (var packet = source.next(); packet != null; packet = source.next()) {
       batch.add(packet);
-      if (batch.size() == PACKETS_AT_ONCE) {
+      bytes += packet.length;
+      if (batch.size() == PACKETS_AT_ONCE || bytes >= BYTES_AT_ONCE) {
         submit(batch);
         batch = new ArrayList<>(PACKETS_AT_ONCE);
+        bytes = 0;
         progress.accept(source.bytesRead());
       }
     }
