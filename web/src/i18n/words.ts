@@ -11,6 +11,8 @@ i18next.use(initReactI18next).init({
   fallbackLng: "en",
   resources: { en: { translation: en } },
   interpolation: { escapeValue: false },
+  // The library advertises in the console otherwise, and remembers having done so.
+  showSupportNotice: false,
 });
 
 /** A key of the packet as it is said: "monthlyRent" is "monthly rent". */
