@@ -7,7 +7,7 @@ import { at } from "../draft/packet";
 import type { DraftHandle } from "../draft/useDraft";
 import { spoken } from "../i18n/words";
 
-const BENEFITS = ["livingAllowance", "disabilityAllowance", "housingSubsidy"];
+const BENEFITS = ["householdAllowance", "disabilityAllowance", "housingSubsidy"];
 const HOME = "/household/address";
 const MAILING = `${HOME}/mailing`;
 

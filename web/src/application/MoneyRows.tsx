@@ -24,7 +24,7 @@ const KINDS = [
   "fosterPayment",
   "studyGrant",
   "loan",
-  "livingAllowance",
+  "householdAllowance",
 ];
 
 const FREQUENCIES = [

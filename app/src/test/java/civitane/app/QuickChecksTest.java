@@ -28,8 +28,8 @@ public class QuickChecksTest extends OnDatabase {
       {"schoolMeals", household("900"), "worthwhile"},
       {"schoolMeals", household("9000"), "not"},
       {"schoolMeals", household("null"), "open"},
-      {"livingAllowance", household("0"), "worthwhile"},
-      {"livingAllowance", household("9000"), "not"},
+      {"householdAllowance", household("0"), "worthwhile"},
+      {"householdAllowance", household("9000"), "not"},
     };
   }
 
@@ -42,8 +42,8 @@ public class QuickChecksTest extends OnDatabase {
 
   @Test
   public void anAmountIsEstimatedOnlyWhereThereMayBeOne() throws Exception {
-    assertTrue(look("livingAllowance", household("0")).get("working").size() > 0);
-    assertEquals(look("livingAllowance", household("9000")).get("working").size(), 0);
+    assertTrue(look("householdAllowance", household("0")).get("working").size() > 0);
+    assertEquals(look("householdAllowance", household("9000")).get("working").size(), 0);
   }
 
   @Test

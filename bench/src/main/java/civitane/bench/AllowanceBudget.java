@@ -10,7 +10,7 @@ import java.math.RoundingMode;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
-/** What a household that asks for a Living Allowance pays and owns. */
+/** What a household that asks for a Household Allowance pays and owns. */
 public final class AllowanceBudget {
   private static final LocalDate NEWER_BOOK = LocalDate.of(2026, 7, 1);
   private static final BigDecimal VEHICLE_FREE = new BigDecimal("5500");
@@ -74,7 +74,7 @@ public final class AllowanceBudget {
     BigDecimal heating = null;
     var rentKnown = true;
     var heatingKnown = true;
-    for (var expense : packet.household().expenses()) {
+    for (var expense : packet.household().listedExpenses()) {
       if (!expense.recurs()) {
         continue;
       }

@@ -6,7 +6,7 @@ import civitane.core.identity.IdentityLevel;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 
-/** The Living Allowance as straight-line Java that explains nothing: the outcome and the amounts, as the rules come to them. */
+/** The Household Allowance as straight-line Java that explains nothing: the outcome and the amounts, as the rules come to them. */
 public final class AllowanceFloor {
   private static final BigDecimal GROSS = new BigDecimal("1.50");
   private static final BigDecimal NET = new BigDecimal("1.10");

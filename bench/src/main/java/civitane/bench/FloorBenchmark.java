@@ -24,7 +24,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Warmup(iterations = 4, time = 2)
 @Measurement(iterations = 4, time = 2)
 public class FloorBenchmark {
-  @Param({"schoolMeals", "livingAllowance"})
+  @Param({"schoolMeals", "householdAllowance"})
   private String service;
 
   private final Screening screening = new Screening(WorkedCases.RATES);

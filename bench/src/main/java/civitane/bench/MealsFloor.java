@@ -57,7 +57,7 @@ final class MealsFloor {
       children.put(id, met);
       anyUnknown |= met == null;
       allNotMet &= Boolean.FALSE.equals(met);
-      var freely = household.benefits().contains(Benefit.LIVING_ALLOWANCE)
+      var freely = household.benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE)
           || child.flag("homeless", false)
           || hasBenefitNumber(answers)
           || person.role() == Role.FOSTER_CHILD;
@@ -122,7 +122,7 @@ final class MealsFloor {
   private static boolean hasBenefitNumber(Answers answers) {
     var number = answers.text("benefitNumber");
     return number != null
-        && number.strip().matches("LA-\\d{6}-\\d")
+        && number.strip().matches("HA-\\d{6}-\\d")
         && CheckDigits.isRight(number.strip().substring(3).replace("-", ""));
   }
 

@@ -6,7 +6,7 @@ import civitane.core.facts.Paper;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Role;
 
-/** Whether the papers of a Living Allowance are in, without saying which are not. */
+/** Whether the papers of a Household Allowance are in, without saying which are not. */
 public final class PapersFloor {
   private static final int ADULT = 18;
   private static final int WINDOW = 75;

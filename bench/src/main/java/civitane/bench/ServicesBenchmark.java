@@ -26,7 +26,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 3, time = 1)
 public class ServicesBenchmark {
   @Param({
-    "livingAllowance",
+    "householdAllowance",
     "rentRelief",
     "homePaymentRelief",
     "childDental",

@@ -17,7 +17,7 @@ import static org.testng.Assert.assertEquals;
 /** What the rules are measured against comes to the same as the rules, in every worked case. */
 public class FloorTest {
   private static final Engine MEALS = new Engine("schoolMeals");
-  private static final Engine ALLOWANCES = new Engine("livingAllowance");
+  private static final Engine ALLOWANCES = new Engine("householdAllowance");
 
   @DataProvider
   public static Iterator<Object[]> meals() {
@@ -26,7 +26,7 @@ public class FloorTest {
 
   @DataProvider
   public static Iterator<Object[]> allowances() {
-    return inBothModes("livingAllowance");
+    return inBothModes("householdAllowance");
   }
 
   private static Iterator<Object[]> inBothModes(String service) {

@@ -49,10 +49,12 @@ final class PacketBinder {
 
   private PacketBinder() {}
 
-  static Packet packet(Answers read, LocalDate lodgedOn, LocalDate asOf, List<Request> requests) {
+  static Packet packet(Answers read, List<Request> requests) {
+    var lodgedOn = read.date("lodgedOn");
     return new Packet(
         lodgedOn,
-        asOf,
+        or(read.date("assessedOn"), lodgedOn),
+        or(read.date("asOf"), lodgedOn),
         (OffsetDateTime) read.value("lodgedAt"),
         read.word(Channel.class, "channel"),
         read.text("language"),
@@ -60,6 +62,10 @@ final class PacketBinder {
         requests,
         each(read.groups("papers"), PacketBinder::paper),
         each(read.groups("signatures"), PacketBinder::signature));
+  }
+
+  private static LocalDate or(@Nullable LocalDate day, LocalDate otherwise) {
+    return day == null ? otherwise : day;
   }
 
   private static <T> List<T> each(List<Answers> read, Function<Answers, T> binder) {
@@ -87,13 +93,15 @@ final class PacketBinder {
                 said.date("since"),
                 said.text("livesOn"),
                 said.date("statedOn"))),
-        each(
-            read.groups("expenses"),
-            said -> new Expense(
-                said.word(ExpenseKind.class, "kind"),
-                said.number("amount"),
-                said.word(Frequency.class, "frequency"),
-                said.text("person"))),
+        !read.has("expenses")
+            ? null
+            : each(
+                read.groups("expenses"),
+                said -> new Expense(
+                    said.word(ExpenseKind.class, "kind"),
+                    said.number("amount"),
+                    said.word(Frequency.class, "frequency"),
+                    said.text("person"))),
         each(
             read.groups("assets"),
             said -> new Asset(
@@ -209,6 +217,8 @@ final class PacketBinder {
         read.date("on"),
         read.word(SigningMethod.class, "method"),
         read.text("witness"),
+        read.text("heardBy"),
+        read.text("language"),
         read.texts("statements"));
   }
 }

@@ -50,9 +50,10 @@ final class PacketChecks {
     if (lodged == null) {
       return;
     }
-    if (lodged.isBefore(rates.oldest())) {
+    var assessed = packet.date("assessedOn");
+    if ((assessed == null ? lodged : assessed).isBefore(rates.oldest())) {
       faults.add(
-          "/lodgedOn",
+          assessed == null ? "/lodgedOn" : "/assessedOn",
           "no rate book was in force on that day",
           "a day from " + Dates.written(rates.oldest()) + " on");
     }

@@ -65,8 +65,6 @@ public final class PacketReader {
     if (!faults.isEmpty()) {
       return new Reading(null, faults.list());
     }
-    var lodgedOn = read.date("lodgedOn");
-    var asOf = read.date("asOf") == null ? lodgedOn : read.date("asOf");
-    return new Reading(PacketBinder.packet(read, lodgedOn, asOf, requests.requests()), List.of());
+    return new Reading(PacketBinder.packet(read, requests.requests()), List.of());
   }
 }

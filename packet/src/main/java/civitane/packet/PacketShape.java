@@ -66,6 +66,7 @@ public final class PacketShape {
             "format", Shape.words(List.of(FORMAT)),
             "version", Shape.of(Kind.WHOLE),
             "lodgedOn", DATE,
+            "assessedOn", DATE,
             "asOf", DATE,
             "lodgedAt", Shape.of(Kind.TIMESTAMP),
             "channel", Shape.words(Channel.values()),
@@ -248,6 +249,8 @@ public final class PacketShape {
             "on", DATE,
             "method", Shape.words(SigningMethod.values()),
             "witness", TEXT,
+            "heardBy", TEXT,
+            "language", TEXT,
             "statements", TEXTS),
         "person");
   }

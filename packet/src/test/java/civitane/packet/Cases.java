@@ -28,7 +28,7 @@ public final class Cases {
       "identityCheck",
       "income",
       "legalAdvice",
-      "livingAllowance",
+      "householdAllowance",
       "nameChange",
       "paidLeave",
       "paymentArrangement",

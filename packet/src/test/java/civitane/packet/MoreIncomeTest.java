@@ -21,7 +21,7 @@ import static org.testng.Assert.assertTrue;
 /** Who has more never gets more, whichever service looks at what comes in. */
 public class MoreIncomeTest {
   private static final Map<String, List<String>> GIVEN = Map.of(
-      "livingAllowance", List.of("monthly", "firstMonth"),
+      "householdAllowance", List.of("monthly", "firstMonth"),
       "rentRelief", List.of("award"),
       "homePaymentRelief", List.of("award"),
       "disabilityAllowance", List.of("monthly"),

@@ -54,7 +54,7 @@ public class PacketReaderTest {
               "otherNames": [{"kind": "former", "name": "Oluchi Adeyemi"}]},
              {"id": "b", "role": "fosterChild", "nightsHere": 9, "sharesMoney": false}],
            "expectedChildren": 2,
-           "benefits": ["livingAllowance", "livingAllowance"],
+           "benefits": ["householdAllowance", "householdAllowance"],
            "incomes": [{"id": "i", "person": "a", "kind": "wages", "hourlyRate": 12.5, "hoursPerWeek": 38,
                         "payslips": [{"periodEnd": "2026-11-06", "gross": 475}]}]},
          "papers": [{"kind": "passport", "person": "a", "accepted": true, "mrz": ["P<", "X"]}],
@@ -70,7 +70,7 @@ public class PacketReaderTest {
     assertEquals(household.people().get(0).nightsHere(), 14, "where nothing is said, every night");
     assertEquals(household.people().get(0).sharesMoney(), true);
     assertEquals(household.expectedChildren(), 2);
-    assertEquals(household.benefits(), Set.of(Benefit.LIVING_ALLOWANCE));
+    assertEquals(household.benefits(), Set.of(Benefit.HOUSEHOLD_ALLOWANCE));
     var income = household.incomes().get(0);
     assertEquals(income.kind(), IncomeKind.WAGES);
     assertEquals(income.amount(), Amount.of(475), "by the hour: 12.50 x 38");
@@ -116,7 +116,7 @@ public class PacketReaderTest {
   public static Object[][] faults() {
     return new Object[][] {
       {
-        packet("", ", \"benefits\": [\"livingAllowance\", \"\"]"),
+        packet("", ", \"benefits\": [\"householdAllowance\", \"\"]"),
         "/household/benefits/1",
         "there is nothing here",
         "a value, or no place in the list"

@@ -122,7 +122,7 @@ final class Receipt {
       told.add(new LetterText.Figure(
           name(household.person(statement.person()).orElseThrow()), words.say("none")));
     }
-    for (var expense : household.expenses()) {
+    for (var expense : household.listedExpenses()) {
       told.add(new LetterText.Figure(
           words.say("expense." + expense.kind().word()),
           expense.amount() == null || expense.frequency() == null

@@ -15,7 +15,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
 
-/** The sums of the Living Allowance that the engine's rules call for. */
+/** The sums of the Household Allowance that the engine's rules call for. */
 public final class AllowanceArithmetic {
   private static final BigDecimal TWELVE = BigDecimal.valueOf(12);
   private static final BigDecimal GROSS = new BigDecimal("1.50");

@@ -18,7 +18,7 @@ public final class Engine {
   private final KieContainer container;
   private final boolean meals;
 
-  /** Compiles the rules of {@code schoolMeals} or {@code livingAllowance}. */
+  /** Compiles the rules of {@code schoolMeals} or {@code householdAllowance}. */
   public Engine(String service) {
     this.meals = service.equals("schoolMeals");
     var services = KieServices.Factory.get();
@@ -69,9 +69,9 @@ public final class Engine {
     var children = new java.util.ArrayList<Child>();
     var seen = new HashSet<String>();
     var number = answers.text("benefitNumber");
-    var all = household.benefits().contains(Benefit.LIVING_ALLOWANCE)
+    var all = household.benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE)
         || number != null
-            && number.strip().matches("LA-\\d{6}-\\d")
+            && number.strip().matches("HA-\\d{6}-\\d")
             && CheckDigits.isRight(number.strip().substring(3).replace("-", ""));
     for (var entry : answers.groups("children")) {
       var id = entry.text("person");

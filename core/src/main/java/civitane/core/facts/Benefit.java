@@ -2,7 +2,7 @@ package civitane.core.facts;
 
 /** A benefit the household receives now. */
 public enum Benefit implements Word {
-  LIVING_ALLOWANCE("livingAllowance"),
+  HOUSEHOLD_ALLOWANCE("householdAllowance"),
   DISABILITY_ALLOWANCE("disabilityAllowance"),
   HOUSING_SUBSIDY("housingSubsidy");
 

@@ -7,14 +7,18 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
-/** The people of one home with their money, told once and used for every request. */
+/**
+ * The people of one home with their money, told once and used for every request.
+ *
+ * @param expenses what goes out; null while nobody was asked, which is not the same as none
+ */
 public record Household(
     Address address,
     List<Person> people,
     int expectedChildren,
     List<Income> incomes,
     List<NoIncome> noIncome,
-    List<Expense> expenses,
+    @Nullable List<Expense> expenses,
     List<Asset> assets,
     Set<Benefit> benefits,
     @Nullable Payment payment,
@@ -27,7 +31,7 @@ public record Household(
     people = List.copyOf(people);
     incomes = List.copyOf(incomes);
     noIncome = List.copyOf(noIncome);
-    expenses = List.copyOf(expenses);
+    expenses = expenses == null ? null : List.copyOf(expenses);
     assets = List.copyOf(assets);
     benefits = Set.copyOf(benefits);
     consents = List.copyOf(consents);
@@ -60,6 +64,11 @@ public record Household(
       }
     }
     return Optional.empty();
+  }
+
+  /** What goes out as far as it was listed. */
+  public List<Expense> listedExpenses() {
+    return expenses == null ? List.of() : expenses;
   }
 
   /** The one who applies. Every packet has exactly one. */

@@ -16,7 +16,7 @@ public enum IncomeKind implements Word {
   FOSTER_PAYMENT("fosterPayment", Counts.NEVER),
   STUDY_GRANT("studyGrant", Counts.NEVER),
   LOAN("loan", Counts.NEVER),
-  LIVING_ALLOWANCE("livingAllowance", Counts.NEVER);
+  HOUSEHOLD_ALLOWANCE("householdAllowance", Counts.NEVER);
 
   /** How a kind of income counts. */
   private enum Counts {

@@ -8,11 +8,13 @@ import org.jspecify.annotations.Nullable;
 /**
  * One household's facts and requests on a day.
  *
- * @param lodgedOn the assessment date: ages, periods, time limits and the rate book go by it
+ * @param lodgedOn the day it reached the office: time limits and the order of lists go by it
+ * @param assessedOn the day that ages, incomes, who lives there, periods and the rate book go by
  * @param asOf the day of the computation, never before {@code lodgedOn}: what came in since counts up to it
  */
 public record Packet(
     LocalDate lodgedOn,
+    LocalDate assessedOn,
     LocalDate asOf,
     @Nullable OffsetDateTime lodgedAt,
     @Nullable Channel channel,
@@ -33,6 +35,15 @@ public record Packet(
 
   public Packet withRequests(List<Request> other) {
     return new Packet(
-        lodgedOn, asOf, lodgedAt, channel, language, household, other, papers, signatures);
+        lodgedOn,
+        assessedOn,
+        asOf,
+        lodgedAt,
+        channel,
+        language,
+        household,
+        other,
+        papers,
+        signatures);
   }
 }

@@ -4,6 +4,8 @@ package civitane.core.facts;
 public enum SigningMethod implements Word {
   SCREEN("screen"),
   PEN("pen"),
+  /** Statements read out and answered one by one, as on the phone. */
+  SPOKEN("spoken"),
   MARK("mark");
 
   private final String word;

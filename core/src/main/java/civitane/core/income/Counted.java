@@ -74,6 +74,14 @@ public final class Counted {
     return people.stream().filter(person -> person.birthDate() == null).toList();
   }
 
+  /** Those without a birth date who have something listed as theirs. */
+  public List<Person> owningWithoutBirthDate() {
+    return withoutBirthDate().stream()
+        .filter(person ->
+            household.assets().stream().anyMatch(asset -> person.id().equals(asset.person())))
+        .toList();
+  }
+
   /** Counted people of 18 or over; somebody without a birth date is taken as an adult. */
   public List<Person> adults() {
     return people.stream().filter(this::isAdult).toList();
@@ -156,8 +164,8 @@ public final class Counted {
   private Sum expenses(
       Set<ExpenseKind> kinds, Predicate<@Nullable String> whose, Function<Expense, Amount> part) {
     var sum = Sum.ZERO;
-    for (var i = 0; i < household.expenses().size(); i++) {
-      var expense = household.expenses().get(i);
+    for (var i = 0; i < household.listedExpenses().size(); i++) {
+      var expense = household.listedExpenses().get(i);
       if (!kinds.contains(expense.kind()) || !expense.recurs() || !whose.test(expense.person())) {
         continue;
       }
@@ -174,7 +182,7 @@ public final class Counted {
 
   /** Whether there is a recurring expense of one of the kinds. */
   public boolean hasExpense(Set<ExpenseKind> kinds) {
-    for (var expense : household.expenses()) {
+    for (var expense : household.listedExpenses()) {
       if (kinds.contains(expense.kind())
           && expense.recurs()
           && (expense.person() == null || includes(expense.person()))) {

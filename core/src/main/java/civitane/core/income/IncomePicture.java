@@ -23,6 +23,7 @@ public final class IncomePicture {
   private final Counted counted;
   private final List<CountedIncome> incomes = new ArrayList<>();
   private final List<Income> unresolved = new ArrayList<>(0);
+  private final List<Income> contradicting = new ArrayList<>(0);
   private final List<IncomeGap> gaps = new ArrayList<>(0);
 
   private IncomePicture(Counted counted) {
@@ -75,6 +76,7 @@ public final class IncomePicture {
         gaps.add(IncomeGap.missing(person, item.missing()));
       } else if (item.contradiction() != null) {
         unresolved.add(income);
+        contradicting.add(income);
         gaps.add(IncomeGap.samePeriodTwice(person, item.contradiction()));
       }
     }
@@ -106,6 +108,7 @@ public final class IncomePicture {
     unresolved.stream()
         .filter(item -> item.person().equals(person.id()))
         .forEach(own.unresolved::add);
+    own.contradicting.addAll(contradicting);
     gaps.stream().filter(gap -> gap.person().equals(person.id())).forEach(own.gaps::add);
     return own;
   }
@@ -121,6 +124,11 @@ public final class IncomePicture {
   /** Counted recurring incomes whose amount can't be told yet. */
   public List<Income> unresolved() {
     return unresolved;
+  }
+
+  /** Whether payslips of a counted recurring income contradict each other. */
+  public boolean contradicts(Income income) {
+    return contradicting.contains(income);
   }
 
   public List<IncomeGap> gaps() {

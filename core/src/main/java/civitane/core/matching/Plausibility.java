@@ -197,8 +197,8 @@ public final class Plausibility {
       }
       income = income.plus(yearly(item));
     }
-    for (var i = 0; i < household.expenses().size(); i++) {
-      var expense = household.expenses().get(i);
+    for (var i = 0; i < household.listedExpenses().size(); i++) {
+      var expense = household.listedExpenses().get(i);
       if (expense.kind() == ExpenseKind.RENT
           && expense.amount() != null
           && expense.frequency() != null

@@ -10,7 +10,8 @@ public final class AssetTest {
   private AssetTest() {}
 
   /**
-   * Met when what is owned is at most the limit; unknown while somebody's birth date or something's value is.
+   * Met when what is owned is at most the limit; unknown while the birth date of somebody with something listed, or
+   * something's value, is.
    *
    * @param what what is added up, as in "Savings and accounts"
    * @param owned the sum over the counted people; read only when every birth date is known
@@ -23,11 +24,12 @@ public final class AssetTest {
       Function<Counted, Sum> owned,
       Amount limit) {
     var check = it.check(id);
-    for (var person : counted.people()) {
+    check.usesFact("/household/assets");
+    var ageless = counted.owningWithoutBirthDate();
+    for (var person : ageless) {
       check.needsFact(it.personPointer(person, "birthDate"), person.birthDate());
     }
-    check.usesFact("/household/assets");
-    if (!counted.withoutBirthDate().isEmpty()) {
+    if (!ageless.isEmpty()) {
       return check.orMet(() -> "");
     }
     var sum = owned.apply(counted);

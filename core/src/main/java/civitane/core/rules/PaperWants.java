@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /** The papers a request wants, gathered one by one; what is not there yet is missing. */
 public final class PaperWants {
@@ -64,17 +65,17 @@ public final class PaperWants {
   /** The paper each counted income asks for. */
   public PaperWants incomes(IncomePicture income) {
     for (var item : income.incomes()) {
-      income(item.income(), item);
+      income(income, item.income(), item);
     }
     for (var unresolved : income.unresolved()) {
-      income(unresolved, null);
+      income(income, unresolved, null);
     }
     return this;
   }
 
-  private void income(Income income, @org.jspecify.annotations.Nullable CountedIncome item) {
+  private void income(IncomePicture picture, Income income, @Nullable CountedIncome item) {
     switch (income.kind()) {
-      case WAGES -> wages(income, item);
+      case WAGES -> wages(picture, income, item);
       case SELF_EMPLOYMENT -> forIncome(income, PaperKind.BUSINESS_BOOKS, PaperKind.TAX_RETURN);
       case PENSION, DISABILITY_PENSION, UNEMPLOYMENT_PAY ->
         forIncome(income, PaperKind.BENEFIT_LETTER);
@@ -83,7 +84,7 @@ public final class PaperWants {
     }
   }
 
-  private void wages(Income income, @org.jspecify.annotations.Nullable CountedIncome item) {
+  private void wages(IncomePicture picture, Income income, @Nullable CountedIncome item) {
     if (item != null && item.registerAgrees()) {
       return;
     }
@@ -91,9 +92,11 @@ public final class PaperWants {
     wanted.add(name);
     var read = item != null && item.payslips() > 0;
     var statement = has(1, of(income, PaperKind.EMPLOYER_STATEMENT));
+    // Payslips that contradict each other are no proof on paper either: they are wanted again.
     var enough = income.frequency() != null
+        && !picture.contradicts(income)
         && has(
-            Payslips.enough(income, it.rates().incomeCheck(), it.lodgedOn(), it.asOf()),
+            Payslips.enough(income, it.rates().incomeCheck(), it.assessedOn(), it.asOf()),
             of(income, PaperKind.PAYSLIP));
     if (!read && !statement && !enough) {
       missing.add(name);

@@ -10,7 +10,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * An answer that repeats what the household's expenses say.
  *
- * <p>Without the answer the expenses stand, made monthly; where both are there they must agree.
+ * <p>Without the answer the expenses stand, made monthly; where both are there they must agree. A list of expenses that
+ * names none of the kinds means that there are none.
  *
  * @param value euros a month; null when neither is there or the expenses are not complete
  * @param missing pointers to what would tell it
@@ -21,6 +22,9 @@ public record Restated(@Nullable Amount value, boolean contradicts, List<String>
   public static Restated of(
       Counted counted, @Nullable Amount answer, String pointer, Set<ExpenseKind> kinds) {
     if (!counted.hasExpense(kinds)) {
+      if (answer == null && counted.household().expenses() != null) {
+        return new Restated(Amount.ZERO, false, List.of());
+      }
       return new Restated(answer, false, answer == null ? List.of(pointer) : List.of());
     }
     var expenses = counted.monthly(kinds);

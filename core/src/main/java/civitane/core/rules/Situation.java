@@ -28,9 +28,14 @@ public record Situation(Packet packet, Request request, int index, RateBook rate
     return request.answers();
   }
 
-  /** The assessment date. */
+  /** The day the request reached the office: time limits and the order of lists go by it. */
   public LocalDate lodgedOn() {
     return packet.lodgedOn();
+  }
+
+  /** The day that ages, incomes, who lives there, periods and the rate book go by. */
+  public LocalDate assessedOn() {
+    return packet.assessedOn();
   }
 
   /** The day of the computation. */
@@ -43,16 +48,16 @@ public record Situation(Packet packet, Request request, int index, RateBook rate
   }
 
   public Counted counted(Counting counting) {
-    return Counted.of(household(), counting, lodgedOn());
+    return Counted.of(household(), counting, assessedOn());
   }
 
   /** What comes in to the counted people; what children earn is left out. */
   public IncomePicture income(Counted counted) {
-    return IncomePicture.of(counted, rates, lodgedOn(), asOf(), false);
+    return IncomePicture.of(counted, rates, assessedOn(), asOf(), false);
   }
 
   public IncomePicture incomeWithChildrensEarnings(Counted counted) {
-    return IncomePicture.of(counted, rates, lodgedOn(), asOf(), true);
+    return IncomePicture.of(counted, rates, assessedOn(), asOf(), true);
   }
 
   public Determination determination() {

@@ -19,7 +19,7 @@ public final class Conversation {
     return packet.household().people().stream()
         .filter(person -> person.role() == Role.APPLICANT
             || person.birthDate() == null
-            || Ages.isAdult(person.birthDate(), packet.lodgedOn()))
+            || Ages.isAdult(person.birthDate(), packet.assessedOn()))
         .toList();
   }
 }

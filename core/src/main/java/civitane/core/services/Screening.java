@@ -38,13 +38,13 @@ public final class Screening {
 
   private Result of(Packet packet, int index, Mode mode) {
     var book = rates
-        .on(packet.lodgedOn())
-        .orElseThrow(
-            () -> new IllegalArgumentException("no rate book is in force on " + packet.lodgedOn()));
+        .on(packet.assessedOn())
+        .orElseThrow(() ->
+            new IllegalArgumentException("no rate book is in force on " + packet.assessedOn()));
     var result = with(book, packet, index, mode);
     if (result.outcome() == Entitlement.NOT_ENTITLED) {
-      var later =
-          new LaterRates(rates.after(packet.lodgedOn()), newer -> with(newer, packet, index, mode));
+      var later = new LaterRates(
+          rates.after(packet.assessedOn()), newer -> with(newer, packet, index, mode));
       for (var test : result.tests()) {
         if (test.is(Outcome.NOT_MET)) {
           test.changedLater(() -> later.meeting(test.id()));

@@ -7,10 +7,10 @@ import civitane.core.services.decisionappeal.DecisionAppeal;
 import civitane.core.services.disabilityallowance.DisabilityAllowance;
 import civitane.core.services.estateauthority.EstateAuthority;
 import civitane.core.services.homepaymentrelief.HomePaymentRelief;
+import civitane.core.services.householdallowance.HouseholdAllowance;
 import civitane.core.services.housinglist.HousingList;
 import civitane.core.services.identitycheck.IdentityCheck;
 import civitane.core.services.legaladvice.LegalAdvice;
-import civitane.core.services.livingallowance.LivingAllowance;
 import civitane.core.services.namechange.NameChange;
 import civitane.core.services.paidleave.PaidLeave;
 import civitane.core.services.paymentarrangement.PaymentArrangement;
@@ -27,7 +27,7 @@ import java.util.Optional;
 /** Everything a household can ask for. To add a service is to add its package and its line here. */
 public final class Services {
   private static final List<Service> ALL = List.of(
-      new LivingAllowance(),
+      new HouseholdAllowance(),
       new RentRelief(),
       new HomePaymentRelief(),
       new ChildDental(),

@@ -28,7 +28,7 @@ public class DeterminationTest {
         Homes.of(List.of(Person.of("p1", Role.APPLICANT, "Oluchi", "Tamsett", null)), List.of());
     var request = new Request("anything", new Answers(answers));
     var packet =
-        new Packet(ON, ON, null, null, null, household, List.of(request), List.of(), List.of());
+        new Packet(ON, ON, ON, null, null, null, household, List.of(request), List.of(), List.of());
     return new Situation(packet, request, 0, RateShelf.shipped().on(ON).orElseThrow(), mode);
   }
 

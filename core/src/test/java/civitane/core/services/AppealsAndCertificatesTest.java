@@ -130,7 +130,7 @@ public class AppealsAndCertificatesTest {
         .entitled()
         .amount("fee", "58")
         .amount("effectiveFrom", Asking.day("2026-11-26"));
-    name().receives(Benefit.LIVING_ALLOWANCE).screened().amount("fee", "0");
+    name().receives(Benefit.HOUSEHOLD_ALLOWANCE).screened().amount("fee", "0");
     name().says("noticeWaived", true).screened().amount("effectiveFrom", Asking.day("2026-11-24"));
     name()
         .says("newFamilyName", " Tamsett ")

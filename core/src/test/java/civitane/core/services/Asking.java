@@ -142,7 +142,8 @@ final class Asking {
   }
 
   Asking signed(String person, String name) {
-    signatures.add(new Signature(person, name, LODGED, SigningMethod.SCREEN, null, List.of()));
+    signatures.add(
+        new Signature(person, name, LODGED, SigningMethod.SCREEN, null, null, null, List.of()));
     return this;
   }
 
@@ -179,6 +180,7 @@ final class Asking {
         null,
         List.of());
     var packet = new Packet(
+        LODGED,
         LODGED,
         asOf,
         null,

@@ -302,7 +302,7 @@ public class AssistanceTest {
 
   @Test
   public void urgentNeedIsMetBeforeThePapersCome() {
-    Asking.forA("livingAllowance")
+    Asking.forA("householdAllowance")
         .income("p1", IncomeKind.FAMILY_HELP, "100", Frequency.MONTHLY)
         .pays(ExpenseKind.RENT, "400")
         .showing(PaperKind.WORK_CARD, "p1")
@@ -311,7 +311,7 @@ public class AssistanceTest {
         .amount("urgent", true)
         .amount("provisional", true)
         .noted("papersFollow");
-    Asking.forA("livingAllowance")
+    Asking.forA("householdAllowance")
         .receives(Benefit.HOUSING_SUBSIDY)
         .without("p1")
         .owns("p1", AssetKind.CASH, "140")
@@ -321,15 +321,15 @@ public class AssistanceTest {
 
   @Test
   public void olderPeopleAreNotHeldAgainstTheGrossLimitWhateverIsKnownOfTheirIncome() {
-    Asking.forA("livingAllowance")
+    Asking.forA("householdAllowance")
         .applicantBorn("1963-11-23")
         .screened()
         .unknown()
-        .test("LA-GROSS", Outcome.NOT_APPLICABLE)
-        .test("LA-NET", Outcome.UNKNOWN);
-    Asking.forA("livingAllowance")
+        .test("HA-GROSS", Outcome.NOT_APPLICABLE)
+        .test("HA-NET", Outcome.UNKNOWN);
+    Asking.forA("householdAllowance")
         .applicantBorn("1963-11-24")
         .screened()
-        .test("LA-GROSS", Outcome.UNKNOWN);
+        .test("HA-GROSS", Outcome.UNKNOWN);
   }
 }

@@ -63,10 +63,11 @@ public class CentTest {
   @DataProvider
   public static Object[][] most() {
     return new Object[][] {
-      {monthly("livingAllowance"), "LA-GROSS", "1650"}, // 150 % of 13,200 / 12
-      {monthly("livingAllowance"), "LA-NET", "1360"}, // 110 % of 13,200 / 12, and 150 left out
-      {owning("livingAllowance", AssetKind.CASH), "LA-RESOURCES", "3600"},
-      {owning("livingAllowance", AssetKind.VEHICLE), "LA-RESOURCES", "9100"}, // and 5,500 left out
+      {monthly("householdAllowance"), "HA-GROSS", "1650"}, // 150 % of 13,200 / 12
+      {monthly("householdAllowance"), "HA-NET", "1360"}, // 110 % of 13,200 / 12, and 150 left out
+      {owning("householdAllowance", AssetKind.CASH), "HA-RESOURCES", "3600"},
+      {owning("householdAllowance", AssetKind.VEHICLE), "HA-RESOURCES", "9100"
+      }, // and 5,500 left out
       {yearly("rentRelief"), "RR-INCOME", "22620"}, // 65 % of 34,800
       {owning("rentRelief", AssetKind.SAVINGS), "RR-ASSETS", "12500"},
       {yearly("homePaymentRelief"), "HP-INCOME", "43500"}, // 125 % of 34,800

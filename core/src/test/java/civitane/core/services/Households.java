@@ -59,6 +59,7 @@ final class Households {
     return new Packet(
         LODGED,
         LODGED,
+        LODGED,
         null,
         null,
         null,
@@ -77,6 +78,6 @@ final class Households {
   }
 
   static Packet askingForAllowance(Household household) {
-    return asking(household, "livingAllowance", Map.of());
+    return asking(household, "householdAllowance", Map.of());
   }
 }

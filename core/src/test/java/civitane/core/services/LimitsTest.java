@@ -35,7 +35,7 @@ public class LimitsTest {
     Function<Household, Packet> allowance = Households::askingForAllowance;
     return new Object[][] {
       {meals, "SM-INCOME", "2525"}, // ceil(170 % of 13,200 x 1.35 / 12)
-      {allowance, "LA-GROSS", "2227.50"}, // 150 % of 13,200 x 1.35 / 12
+      {allowance, "HA-GROSS", "2227.50"}, // 150 % of 13,200 x 1.35 / 12
     };
   }
 
@@ -126,6 +126,7 @@ public class LimitsTest {
     var before = new Packet(
         Households.LODGED.withYear(2025),
         Households.LODGED.withYear(2025),
+        Households.LODGED.withYear(2025),
         null,
         null,
         null,
@@ -133,7 +134,7 @@ public class LimitsTest {
         asking.requests(),
         List.of(),
         List.of());
-    var gross = result(before).test("LA-GROSS").orElseThrow();
+    var gross = result(before).test("HA-GROSS").orElseThrow();
     assertEquals(gross.outcome(), Outcome.NOT_MET);
     assertTrue(
         gross.change().contains("From 1 July 2026 the newer rates would allow it."),
@@ -150,7 +151,8 @@ public class LimitsTest {
             .map(Screening.Likelihood::service)
             .toList();
     assertTrue(
-        likely.containsAll(List.of("livingAllowance", "rentRelief", "childDental", "legalAdvice")),
+        likely.containsAll(
+            List.of("householdAllowance", "rentRelief", "childDental", "legalAdvice")),
         likely.toString());
     assertTrue(
         !likely.contains("schoolMeals") && !likely.contains("valueReview"), likely.toString());

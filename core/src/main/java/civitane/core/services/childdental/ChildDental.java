@@ -85,7 +85,7 @@ public final class ChildDental implements Service {
     var children = packet.household().people().stream()
         .filter(person -> person.role() == Role.CHILD || person.role() == Role.FOSTER_CHILD)
         .filter(person -> person.birthDate() != null
-            && Ages.completedYears(person.birthDate(), packet.lodgedOn()) < AGE_ASSUMED_UNDER)
+            && Ages.completedYears(person.birthDate(), packet.assessedOn()) < AGE_ASSUMED_UNDER)
         .map(person -> new Answers(Map.of("person", person.id())))
         .toList();
     return new Answers(Map.of("children", children));
@@ -159,7 +159,7 @@ public final class ChildDental implements Service {
 
   private static Test childTest(
       Situation it, int index, Person child, Answers entry, ChildDentalTerms terms) {
-    var from = terms.periodOf(it.lodgedOn());
+    var from = terms.periodOf(it.assessedOn());
     var last = from.plusYears(1).minusDays(1);
     var cover = entry.flag("privateCover");
     var benefit = entry.flag("childBenefit");
@@ -175,7 +175,7 @@ public final class ChildDental implements Service {
         .must(
             child.birthDate() == null
                 ? null
-                : Ages.completedYears(child.birthDate(), it.lodgedOn()) < terms.ageUnder(),
+                : Ages.completedYears(child.birthDate(), it.assessedOn()) < terms.ageUnder(),
             () -> name + " is " + terms.ageUnder() + " or older.")
         .must(cover == null ? null : !cover, () -> name + " has private dental cover.")
         .must(benefit, () -> "No child benefit is received for " + name + ".")

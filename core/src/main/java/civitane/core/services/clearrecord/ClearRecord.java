@@ -104,7 +104,7 @@ public final class ClearRecord implements Service {
     if (who.birthDate() == null) {
       return check.orMet(() -> "");
     }
-    var age = Amount.of(Ages.completedYears(who.birthDate(), it.lodgedOn()));
+    var age = Amount.of(Ages.completedYears(who.birthDate(), it.assessedOn()));
     return check
         .must(
             terms.ageFrom().isWithin(age),
@@ -161,7 +161,7 @@ public final class ClearRecord implements Service {
   private static Map<String, Object> amounts(Situation it, Terms terms) {
     var amounts = new LinkedHashMap<String, Object>();
     amounts.put("fee", terms.fee().times(copies(it)).plus(postage(it, terms)));
-    amounts.put("validUntil", it.lodgedOn().plusMonths(terms.validMonths()));
+    amounts.put("validUntil", it.assessedOn().plusMonths(terms.validMonths()));
     return amounts;
   }
 

@@ -158,7 +158,7 @@ public final class DisabilityAllowance implements Service {
     if (who.birthDate() == null) {
       return check.orMet(() -> "");
     }
-    var age = Ages.completedYears(who.birthDate(), it.lodgedOn());
+    var age = Ages.completedYears(who.birthDate(), it.assessedOn());
     return check
         .must(
             age >= terms.ageFrom() && age <= terms.ageTo(),
@@ -280,7 +280,7 @@ public final class DisabilityAllowance implements Service {
 
   private static LocalDate reviewOn(Situation it, DisabilityAllowanceTerms terms) {
     var expires = certificate(it).date("expiresOn");
-    var later = it.lodgedOn().plusYears(terms.reviewYears());
+    var later = it.assessedOn().plusYears(terms.reviewYears());
     return expires != null && expires.isBefore(later) ? expires : later;
   }
 

@@ -58,15 +58,12 @@ public final class HomePaymentRelief implements Service {
 
   @Override
   public QuickCheck quickCheck() {
-    return QuickCheck.of(
-            "missedMonths",
-            "otherHomes",
-            "mainResidence",
-            "ownerKind",
-            "propertyType",
-            "hardship",
-            "hardshipText")
-        .with(QuickCheck.Fact.POSTCODE);
+    return QuickCheck.of("missedMonths", "lender")
+        .with(
+            QuickCheck.Fact.POSTCODE,
+            QuickCheck.Fact.PEOPLE,
+            QuickCheck.Fact.INCOME,
+            QuickCheck.Fact.OWNED);
   }
 
   @Override
@@ -118,7 +115,7 @@ public final class HomePaymentRelief implements Service {
 
   @Override
   public boolean concerns(Packet packet) {
-    return packet.household().expenses().stream()
+    return packet.household().listedExpenses().stream()
         .anyMatch(expense -> expense.kind() == ExpenseKind.MORTGAGE);
   }
 
@@ -196,7 +193,7 @@ public final class HomePaymentRelief implements Service {
   }
 
   private static Test missedTest(Situation it, HomePaymentReliefTerms terms) {
-    var lodging = YearMonth.from(it.lodgedOn());
+    var lodging = YearMonth.from(it.assessedOn());
     var missed = it.answers().months("missedMonths").stream()
         .distinct()
         .filter(month -> Months.before(month, lodging) >= 1)
@@ -218,7 +215,7 @@ public final class HomePaymentRelief implements Service {
 
   /** The calendar months that count, the earliest first, as they are written. */
   private static List<String> window(Situation it, HomePaymentReliefTerms terms) {
-    var lodging = YearMonth.from(it.lodgedOn());
+    var lodging = YearMonth.from(it.assessedOn());
     return IntStream.rangeClosed(1, terms.missedWithinMonths())
         .map(back -> terms.missedWithinMonths() + 1 - back)
         .mapToObj(back -> lodging.minusMonths(back).toString())

@@ -125,7 +125,7 @@ public final class HousingList implements Service {
     return it.check("HW-ADULT")
         .needsFact(it.personPointer(applicant, "birthDate"), birth)
         .must(
-            birth == null ? null : Ages.isAdult(birth, it.lodgedOn()),
+            birth == null ? null : Ages.isAdult(birth, it.assessedOn()),
             () -> applicant.calledBy() + " is under " + Ages.ADULT + ".")
         .orMet(() -> applicant.calledBy() + " is " + Ages.ADULT + " or older.");
   }

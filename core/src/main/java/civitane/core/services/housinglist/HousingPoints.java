@@ -31,7 +31,7 @@ final class HousingPoints {
   }
 
   private HomelessTimes times() {
-    return new HomelessTimes(it.answers().groups("homelessTimes"), it.lodgedOn());
+    return new HomelessTimes(it.answers().groups("homelessTimes"), it.assessedOn());
   }
 
   /** A time without a home that has not ended, while the household says it has one. */
@@ -42,8 +42,8 @@ final class HousingPoints {
   /** The times without a home within the years that count: what they come to, and the days that are long. */
   Map<String, Object> homelessTimes() {
     var strip = new LinkedHashMap<String, Object>();
-    strip.put("from", it.lodgedOn().minusYears(terms.longWindowYears()));
-    strip.put("to", it.lodgedOn());
+    strip.put("from", it.assessedOn().minusYears(terms.longWindowYears()));
+    strip.put("to", it.assessedOn());
     strip.put("times", times().within(terms));
     strip.put("days", Amount.of(times().days(terms)));
     strip.put("longFrom", Amount.of(terms.longDays()));

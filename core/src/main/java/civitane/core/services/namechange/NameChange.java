@@ -167,7 +167,7 @@ public final class NameChange implements Service {
   private static @Nullable Boolean isMinor(Situation it, Optional<Person> person) {
     return person
         .map(Person::birthDate)
-        .map(birth -> !Ages.isAdult(birth, it.lodgedOn()))
+        .map(birth -> !Ages.isAdult(birth, it.assessedOn()))
         .orElse(null);
   }
 
@@ -224,7 +224,9 @@ public final class NameChange implements Service {
     var amounts = new LinkedHashMap<String, Object>();
     amounts.put(
         "fee",
-        it.household().benefits().contains(Benefit.LIVING_ALLOWANCE) ? Amount.ZERO : terms.fee());
+        it.household().benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE)
+            ? Amount.ZERO
+            : terms.fee());
     amounts.put("effectiveFrom", effectiveFrom(it, answers, terms));
     return amounts;
   }

@@ -43,7 +43,7 @@ final class RentNeed {
       var month = arrears.get(i).month("month");
       if (month != null) {
         twice |= !months.add(month);
-        var before = Months.before(month, YearMonth.from(it.lodgedOn()));
+        var before = Months.before(month, YearMonth.from(it.assessedOn()));
         if (before >= 0 && before < terms.backMonths()) {
           allowed.add(i);
         }
@@ -58,7 +58,7 @@ final class RentNeed {
 
   /** The months that can be paid, the earliest first, as they are written. */
   List<String> allowedMonths() {
-    var lodging = YearMonth.from(it.lodgedOn());
+    var lodging = YearMonth.from(it.assessedOn());
     return IntStream.range(0, terms.backMonths())
         .map(back -> terms.backMonths() - 1 - back)
         .mapToObj(back -> lodging.minusMonths(back).toString())

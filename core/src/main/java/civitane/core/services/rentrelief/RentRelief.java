@@ -103,7 +103,7 @@ public final class RentRelief implements Service {
 
   @Override
   public boolean concerns(Packet packet) {
-    return packet.household().expenses().stream()
+    return packet.household().listedExpenses().stream()
         .anyMatch(expense -> expense.kind() == ExpenseKind.RENT);
   }
 

@@ -37,7 +37,7 @@ import org.jspecify.annotations.Nullable;
 public final class SchoolMeals implements Service {
   private static final int AGE_FROM = 3;
   private static final int AGE_TO = 19;
-  private static final String BENEFIT_NUMBER = "LA-\\d{6}-\\d";
+  private static final String BENEFIT_NUMBER = "HA-\\d{6}-\\d";
 
   @Override
   public String word() {
@@ -86,6 +86,7 @@ public final class SchoolMeals implements Service {
                 Question.of("homeless", QuestionKind.FLAG).otherwise("no"))
             .begunForEach(Role.CHILD, Role.FOSTER_CHILD),
         Question.of("householdTotal", QuestionKind.WHOLE),
+        Question.of("schoolYear", QuestionKind.WHOLE).otherwise("the school year that runs"),
         Question.of("benefitNumber", QuestionKind.TEXT).otherwise("none"),
         Question.choice("medium", "screen", "paper").otherwise("screen").forTheFile());
   }
@@ -102,7 +103,7 @@ public final class SchoolMeals implements Service {
   }
 
   private static boolean isOfAge(Person person, Packet packet) {
-    var age = Ages.completedYears(person.birthDate(), packet.lodgedOn());
+    var age = Ages.completedYears(person.birthDate(), packet.assessedOn());
     return age >= AGE_FROM && age <= AGE_TO;
   }
 
@@ -131,6 +132,14 @@ public final class SchoolMeals implements Service {
         .award(() -> amounts(it, children, named, meals))
         .working(() -> compared ? working(meals) : List.of())
         .result(word());
+  }
+
+  /** The year in which the school year asked for begins. */
+  private static int schoolYear(Situation it) {
+    var asked = it.answers().number("schoolYear");
+    return asked == null
+        ? SchoolMealsTerms.schoolYear(it.assessedOn())
+        : asked.toDecimal().intValue();
   }
 
   /** The children named, each once. */
@@ -167,10 +176,15 @@ public final class SchoolMeals implements Service {
 
   private static Test childTest(Situation it, int index, Person child, Answers entry) {
     var age =
-        child.birthDate() == null ? null : Ages.completedYears(child.birthDate(), it.lodgedOn());
+        child.birthDate() == null ? null : Ages.completedYears(child.birthDate(), it.assessedOn());
     return it.check("SM-CHILD:" + child.id())
         .needsFact(it.personPointer(child, "birthDate"), child.birthDate())
         .needs("children/" + index + "/school")
+        .uses("schoolYear")
+        .doubtIf(
+            !SchoolMealsTerms.canBeAskedFor(schoolYear(it), it.assessedOn()),
+            () ->
+                "Meals can be asked for the school year that runs, and from June for the coming one.")
         .must(
             age == null ? null : age >= AGE_FROM && age <= AGE_TO,
             () -> child.calledBy() + " is " + age + ", not between " + AGE_FROM + " and " + AGE_TO
@@ -180,7 +194,7 @@ public final class SchoolMeals implements Service {
   }
 
   private static boolean isFreeAnyway(Situation it, Answers child) {
-    return it.household().benefits().contains(Benefit.LIVING_ALLOWANCE)
+    return it.household().benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE)
         || child.flag("homeless", false)
         || hasRightBenefitNumber(it)
         || it.household().person(child.text("person")).orElseThrow().role() == Role.FOSTER_CHILD;
@@ -301,7 +315,7 @@ public final class SchoolMeals implements Service {
     }
     var amounts = new LinkedHashMap<String, Object>();
     amounts.put("children", prices);
-    amounts.put("until", SchoolMealsTerms.of(it.rates()).until(it.lodgedOn()));
+    amounts.put("until", SchoolMealsTerms.of(it.rates()).until(schoolYear(it)));
     amounts.put("nearLimit", meals != null && meals.isNearLimit());
     return amounts;
   }

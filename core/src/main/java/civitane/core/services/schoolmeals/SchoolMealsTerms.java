@@ -31,11 +31,20 @@ record SchoolMealsTerms(
         MonthDay.parse("--" + part.text("until")));
   }
 
-  /** The day in the year in which the school year of lodging ends; a school year runs from August to July. */
-  LocalDate until(LocalDate lodgedOn) {
-    var endsIn = lodgedOn.getMonth().compareTo(Month.AUGUST) < 0
-        ? lodgedOn.getYear()
-        : lodgedOn.getYear() + 1;
-    return until.atYear(endsIn);
+  /** The day on which a grant for the school year that begins in a year ends. */
+  LocalDate until(int schoolYear) {
+    return until.atYear(schoolYear + 1);
+  }
+
+  /** The year in which the school year of a day begins; a school year runs from August to July. */
+  static int schoolYear(LocalDate day) {
+    return day.getMonth().compareTo(Month.AUGUST) < 0 ? day.getYear() - 1 : day.getYear();
+  }
+
+  /** Whether a school year can be asked for on a day: the one that runs, and from June the coming one. */
+  static boolean canBeAskedFor(int schoolYear, LocalDate day) {
+    var running = schoolYear(day);
+    var early = day.getMonth() == Month.JUNE || day.getMonth() == Month.JULY;
+    return schoolYear == running || early && schoolYear == running + 1;
   }
 }

@@ -4,6 +4,7 @@ import civitane.core.facts.Answers;
 import civitane.core.facts.PaperKind;
 import civitane.core.money.Amount;
 import civitane.core.rules.Line;
+import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuestionKind;
@@ -24,14 +25,13 @@ import org.jspecify.annotations.Nullable;
 /** The owner disputes the assessed value of a property. */
 public final class ValueReview implements Service {
   private static final String NEARBY = "salesNearby";
-  private static final List<String> LAND =
-      List.of("recordError", "landUse", "access", NEARBY, "floodRisk");
-  private static final Map<String, List<String>> GROUNDS = Map.of(
-      "residential", List.of("valuation", "stateOfRepair", "recordError", NEARBY, "floodRisk"),
-      "commercial", List.of("valuation", "rentalIncome", "vacancy", "recordError", NEARBY),
-      "vacant", LAND,
-      "agricultural", LAND,
-      "industrial", LAND);
+  private static final List<String> ANY_CLASS = List.of(NEARBY, "recordError", "floodRisk");
+  private static final Map<String, List<String>> BY_CLASS = Map.of(
+      "residential", List.of("valuation", "stateOfRepair"),
+      "commercial", List.of("valuation", "stateOfRepair", "rentalIncome", "vacancy"),
+      "industrial", List.of("valuation", "stateOfRepair", "vacancy", "access"),
+      "agricultural", List.of("rentalIncome", "access", "landUse"),
+      "vacant", List.of("access", "landUse"));
 
   @Override
   public String word() {
@@ -108,13 +108,14 @@ public final class ValueReview implements Service {
     var terms = ValueReviewTerms.of(it.rates());
     var kept = keptGrounds(it);
     var sales = sales(it, terms);
+    var asked = askedTest(it);
     return it.determination()
         .test(TimeLimit.lodgedWithin(
             it, "VR-TIME", "noticeOn", "noticeOn", terms.days(), Integer.MAX_VALUE))
         .test(standingTest(it))
         .test(groundsTest(it, kept))
-        .test(askedTest(it))
-        .test(salesTest(it, kept, sales))
+        .test(asked)
+        .test(salesTest(it, kept, sales, asked.is(Outcome.UNKNOWN)))
         .determineOnly(() -> papers(it, kept).test())
         .note(
             kept != null && !kept.containsAll(it.answers().texts("grounds")),
@@ -137,9 +138,9 @@ public final class ValueReview implements Service {
     if (property == null || !it.answers().has("grounds")) {
       return null;
     }
-    var allowed = GROUNDS.get(property);
+    var allowed = BY_CLASS.get(property);
     return it.answers().texts("grounds").stream()
-        .filter(allowed::contains)
+        .filter(ground -> ANY_CLASS.contains(ground) || allowed.contains(ground))
         .distinct()
         .toList();
   }
@@ -214,12 +215,16 @@ public final class ValueReview implements Service {
         && sale.has("condition");
   }
 
+  /** The assessed value, which only the amounts need here, is not asked for twice. */
   private static Test salesTest(
-      Situation it, @Nullable List<String> kept, @Nullable ComparableSales sales) {
+      Situation it,
+      @Nullable List<String> kept,
+      @Nullable ComparableSales sales,
+      boolean valueIsWanted) {
     var nearby = it.answers().texts("grounds").contains(NEARBY);
     var none = it.answers().groups("sales").isEmpty();
     var usable = sales != null && sales.usable() > 0;
-    var valued = !usable || it.answers().has("currentValue");
+    var valued = !usable || valueIsWanted || it.answers().has("currentValue");
     if (!nearby && kept != null && (none || sales != null && valued)) {
       return Test.notApplicable("VR-SALES", () -> "Sales nearby are not among the grounds.");
     }
@@ -231,7 +236,10 @@ public final class ValueReview implements Service {
       check.needs("valuedOn");
     }
     if (!none) {
-      check.needs("subject/area").needs("subject/condition").needs("currentValue");
+      check.needs("subject/area").needs("subject/condition");
+      if (!valueIsWanted) {
+        check.needs("currentValue");
+      }
     }
     var entries = it.answers().groups("sales");
     for (var i = 0; i < entries.size(); i++) {

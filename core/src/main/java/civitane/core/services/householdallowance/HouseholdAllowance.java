@@ -1,4 +1,4 @@
-package civitane.core.services.livingallowance;
+package civitane.core.services.householdallowance;
 
 import civitane.core.facts.Answers;
 import civitane.core.facts.AssetKind;
@@ -34,16 +34,16 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** A monthly allowance for a household that cannot meet its needs. */
-public final class LivingAllowance implements Service {
+public final class HouseholdAllowance implements Service {
 
   @Override
   public String word() {
-    return "livingAllowance";
+    return "householdAllowance";
   }
 
   @Override
   public String title() {
-    return "Living allowance";
+    return "Household allowance";
   }
 
   @Override
@@ -69,7 +69,7 @@ public final class LivingAllowance implements Service {
 
   @Override
   public List<IncomeChart> charts(RateBook rates) {
-    var terms = LivingAllowanceTerms.of(rates);
+    var terms = HouseholdAllowanceTerms.of(rates);
     return List.of(
         IncomeChart.ofBaseMonthly("income before tax up to", rates, terms.grossPercent()),
         IncomeChart.ofBaseMonthly("after deductions up to", rates, terms.netPercent()),
@@ -97,7 +97,7 @@ public final class LivingAllowance implements Service {
 
   @Override
   public Result determine(Situation it) {
-    var terms = LivingAllowanceTerms.of(it.rates());
+    var terms = HouseholdAllowanceTerms.of(it.rates());
     var counted = it.counted(Counting.SHARED_MONEY);
     var income = it.income(counted);
     var shelter = Optional.ofNullable(it.answers().group("shelter")).orElse(Answers.NONE);
@@ -134,13 +134,13 @@ public final class LivingAllowance implements Service {
   }
 
   private static Test grossTest(
-      Situation it, IncomePicture income, Deductions deductions, LivingAllowanceTerms terms) {
+      Situation it, IncomePicture income, Deductions deductions, HouseholdAllowanceTerms terms) {
     if (deductions.isOlderOrDisabled()) {
       return Test.notApplicable(
-          "LA-GROSS", () -> "Somebody counted is disabled or " + terms.olderFrom() + " or older.");
+          "HA-GROSS", () -> "Somebody counted is disabled or " + terms.olderFrom() + " or older.");
     }
     return IncomeTest.atMost(
-        "LA-GROSS",
+        "HA-GROSS",
         income,
         "a month",
         income::monthlyLow,
@@ -149,12 +149,12 @@ public final class LivingAllowance implements Service {
   }
 
   private static Test netTest(
-      Situation it, IncomePicture income, Deductions deductions, LivingAllowanceTerms terms) {
+      Situation it, IncomePicture income, Deductions deductions, HouseholdAllowanceTerms terms) {
     if (!income.isKnown()) {
-      return IncomeTest.gap("LA-NET", income);
+      return IncomeTest.gap("HA-NET", income);
     }
     if (!deductions.areKnown()) {
-      return it.check("LA-NET")
+      return it.check("HA-NET")
           .uses("shelter")
           .lacks(deductions.missing())
           .doubtIf(
@@ -164,7 +164,7 @@ public final class LivingAllowance implements Service {
           .orMet(() -> "");
     }
     return IncomeTest.atMost(
-        "LA-NET",
+        "HA-NET",
         income,
         "a month after deductions",
         () -> deductions.net(income.monthlyLow(), income.earnedMonthlyLow()),
@@ -173,10 +173,10 @@ public final class LivingAllowance implements Service {
   }
 
   private static Test resourcesTest(
-      Situation it, Counted counted, Deductions deductions, LivingAllowanceTerms terms) {
+      Situation it, Counted counted, Deductions deductions, HouseholdAllowanceTerms terms) {
     return AssetTest.atMost(
         it,
-        "LA-RESOURCES",
+        "HA-RESOURCES",
         counted,
         "Money at hand and vehicles",
         people -> people.liquid().plus(vehicles(people, terms)),
@@ -184,7 +184,7 @@ public final class LivingAllowance implements Service {
   }
 
   /** Vehicles: of the household's first only what is above the part left out, each further one whole. */
-  private static Sum vehicles(Counted counted, LivingAllowanceTerms terms) {
+  private static Sum vehicles(Counted counted, HouseholdAllowanceTerms terms) {
     var sum = Sum.ZERO;
     var first = true;
     var assets = counted.household().assets();
@@ -207,7 +207,7 @@ public final class LivingAllowance implements Service {
 
   /** Whether help can't wait; null while it can't be told. With disputed income both ends must agree. */
   private static @Nullable Boolean urgent(
-      IncomePicture income, Counted counted, Deductions deductions, LivingAllowanceTerms terms) {
+      IncomePicture income, Counted counted, Deductions deductions, HouseholdAllowanceTerms terms) {
     var liquid = counted.liquid();
     if (!income.isKnown() || !liquid.isKnown()) {
       return null;
@@ -220,7 +220,7 @@ public final class LivingAllowance implements Service {
   }
 
   private static @Nullable Boolean isUrgentWith(
-      Amount monthly, Amount liquid, Deductions deductions, LivingAllowanceTerms terms) {
+      Amount monthly, Amount liquid, Deductions deductions, HouseholdAllowanceTerms terms) {
     if (terms.urgentIncomeUnder().isAbove(monthly) && terms.urgentLiquidUnder().isAbove(liquid)) {
       return Boolean.TRUE;
     }
@@ -247,7 +247,7 @@ public final class LivingAllowance implements Service {
   }
 
   private static Amount monthly(
-      IncomePicture income, Deductions deductions, LivingAllowanceTerms terms) {
+      IncomePicture income, Deductions deductions, HouseholdAllowanceTerms terms) {
     var net = deductions.net(income.monthlyHigh(), income.earnedMonthlyHigh());
     return terms
         .maximum(income.counted().size())
@@ -259,11 +259,11 @@ public final class LivingAllowance implements Service {
       Situation it,
       IncomePicture income,
       Deductions deductions,
-      LivingAllowanceTerms terms,
+      HouseholdAllowanceTerms terms,
       boolean provisional) {
     var monthly = monthly(income, deductions, terms);
-    var daysOfMonth = it.lodgedOn().lengthOfMonth();
-    var daysLeft = daysOfMonth - it.lodgedOn().getDayOfMonth() + 1;
+    var daysOfMonth = it.assessedOn().lengthOfMonth();
+    var daysLeft = daysOfMonth - it.assessedOn().getDayOfMonth() + 1;
     var firstMonth = monthly.times(daysLeft).dividedBy(daysOfMonth).floor();
     var amounts = new LinkedHashMap<String, Object>();
     amounts.put("gross", income.monthlyHigh());
@@ -272,12 +272,12 @@ public final class LivingAllowance implements Service {
     amounts.put(
         "firstMonth", terms.smallestFirstMonth().isAbove(firstMonth) ? Amount.ZERO : firstMonth);
     amounts.put("provisional", provisional);
-    amounts.put("until", it.lodgedOn().plusMonths(terms.renewMonths()));
+    amounts.put("until", it.assessedOn().plusMonths(terms.renewMonths()));
     return amounts;
   }
 
   private static List<Line> working(
-      IncomePicture income, Deductions deductions, LivingAllowanceTerms terms) {
+      IncomePicture income, Deductions deductions, HouseholdAllowanceTerms terms) {
     var lines = new ArrayList<>(deductions.lines(income.monthlyHigh(), income.earnedMonthlyHigh()));
     var net = deductions.net(income.monthlyHigh(), income.earnedMonthlyHigh());
     lines.add(

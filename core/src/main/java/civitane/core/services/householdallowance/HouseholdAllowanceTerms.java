@@ -1,18 +1,18 @@
-package civitane.core.services.livingallowance;
+package civitane.core.services.householdallowance;
 
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
 import civitane.core.rates.Section;
 
 /**
- * The numbers of the Living Allowance; euros a month unless said otherwise.
+ * The numbers of the Household Allowance; euros a month unless said otherwise.
  *
  * @param resources what may be owned; {@code resourcesOlder} for an older or disabled household
  * @param vehicleDisregard what of the first vehicle's value is left out
  * @param smallestFirstMonth a first month below this is not paid
  * @param renewMonths for how many months it is granted
  */
-record LivingAllowanceTerms(
+record HouseholdAllowanceTerms(
     Amount grossPercent,
     Amount netPercent,
     Amount resources,
@@ -34,13 +34,13 @@ record LivingAllowanceTerms(
     Amount urgentLiquidUnder,
     int renewMonths) {
 
-  static LivingAllowanceTerms of(RateBook rates) {
-    return rates.terms(LivingAllowanceTerms.class, LivingAllowanceTerms::read);
+  static HouseholdAllowanceTerms of(RateBook rates) {
+    return rates.terms(HouseholdAllowanceTerms.class, HouseholdAllowanceTerms::read);
   }
 
-  private static LivingAllowanceTerms read(Section whole) {
-    var part = whole.section("livingAllowance");
-    return new LivingAllowanceTerms(
+  private static HouseholdAllowanceTerms read(Section whole) {
+    var part = whole.section("householdAllowance");
+    return new HouseholdAllowanceTerms(
         part.amount("grossPercent"),
         part.amount("netPercent"),
         part.section("resources").amount("standard"),

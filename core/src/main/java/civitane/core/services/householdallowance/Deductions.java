@@ -1,4 +1,4 @@
-package civitane.core.services.livingallowance;
+package civitane.core.services.householdallowance;
 
 import civitane.core.facts.ExpenseKind;
 import civitane.core.facts.Person;
@@ -20,7 +20,7 @@ final class Deductions {
   private static final int CHILDCARE_UNDER = 13;
 
   private final Counted counted;
-  private final LivingAllowanceTerms terms;
+  private final HouseholdAllowanceTerms terms;
   private final boolean olderOrDisabled;
   private final Sum childcare;
   private final Sum support;
@@ -30,7 +30,7 @@ final class Deductions {
 
   Deductions(
       Counted counted,
-      LivingAllowanceTerms terms,
+      HouseholdAllowanceTerms terms,
       civitane.core.facts.Answers shelter,
       String pointer) {
     this.counted = counted;
