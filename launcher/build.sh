@@ -15,9 +15,9 @@ is_stale() {
 build_packet() {
   need_java
   # Maven leaves a jar as it was when nothing in it changed, so none of them tells when it was built last.
-  if is_stale packet/target/built pom.xml core packet || [ ! -e packet/target/packet-0.1.0.jar ]; then
+  if is_stale packet/target/built pom.xml core words packet || [ ! -e packet/target/packet-0.1.0.jar ]; then
     step "Building the rules" build-packet \
-      mvn -B -q -pl core,packet -am -DskipTests -Dspotless.check.skip=true package
+      mvn -B -q -pl core,words,packet -am -DskipTests -Dspotless.check.skip=true package
     touch packet/target/built
   fi
 }
@@ -25,8 +25,8 @@ build_packet() {
 build_app() {
   need_java
   need_node
-  if is_stale app/target/app-0.1.0-exec.jar pom.xml core packet web/src web/package.json web/pom.xml app; then
+  if is_stale app/target/app-0.1.0-exec.jar pom.xml core words packet web/src web/package.json web/pom.xml app; then
     step "Building Civitane (the first time takes some minutes)" build-app \
-      mvn -B -q -pl core,packet,web,app -DskipTests -Dspotless.check.skip=true package
+      mvn -B -q -pl core,words,packet,web,app -DskipTests -Dspotless.check.skip=true package
   fi
 }

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
-import { aboutService } from "../i18n/words";
+import { aboutService, spoken } from "../i18n/words";
 import { money } from "../parts/format";
 
 interface Props {
@@ -19,7 +19,7 @@ export function AboutService({ service, offer, open }: Props) {
     queryFn: () => done(api.GET("/api/services/{service}/charts", { params: { path: { service } } })),
     staleTime: Number.POSITIVE_INFINITY,
   });
-  if (!about || !offer) return null;
+  if (!offer) return null;
   return (
     <details open={open} className="border-t border-base-300 py-2">
       <summary className="cursor-pointer">
@@ -54,7 +54,9 @@ export function AboutService({ service, offer, open }: Props) {
                 <td className="case text-right">{money(line.first)}</td>
                 <td className="case text-right">{line.from14 == null ? "" : `+ ${money(line.from14)}`}</td>
                 <td className="case text-right">{line.under14 == null ? "" : `+ ${money(line.under14)}`}</td>
-                <td className="soft small pl-3">{line.period}</td>
+                <td className="soft small pl-3">
+                  {line.each === "once" ? "" : spoken(line.each, "frequency")}
+                </td>
               </tr>
             ))}
           </tbody>

@@ -26,6 +26,7 @@ const ASSETS = [
 export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () => void }) {
   const { t } = useTranslation();
   const household = handle.draft.packet.household;
+  const expenses = household.expenses ?? [];
   const names = namesOf(household.people);
   const ids = [...names.keys()];
   const named = (id: string) => names.get(id) ?? id;
@@ -55,7 +56,7 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
       <div className="flex flex-col gap-6 max-w-2xl">
         <div>
           <h2 className="head">{t("app.expenses")}</h2>
-          {household.expenses.map((expense, i) => (
+          {expenses.map((expense, i) => (
             <ExpenseRow key={i} handle={handle} expense={expense} index={i} ids={ids} named={named} />
           ))}
           <button
@@ -63,7 +64,7 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
             data-flow
             className="btn btn-sm mt-3"
             onClick={() =>
-              handle.set(`/household/expenses/${household.expenses.length}`, {
+              handle.set(`/household/expenses/${expenses.length}`, {
                 kind: "rent",
                 frequency: "monthly",
               })
@@ -71,6 +72,18 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
           >
             {t("app.addExpense")}
           </button>
+          {expenses.length === 0 && (
+            <label className="inline-flex items-center gap-2 ml-4">
+              <input
+                type="checkbox"
+                data-flow
+                className="checkbox checkbox-sm"
+                checked={household.expenses !== undefined}
+                onChange={(event) => handle.set("/household/expenses", event.target.checked ? [] : undefined)}
+              />
+              {t("app.noExpenses")}
+            </label>
+          )}
         </div>
         <div>
           <h2 className="head">{t("app.assets")}</h2>

@@ -46,7 +46,7 @@ export function Told({ packet, today, offers }: Props) {
         {household.noIncome.map((one) => (
           <Line key={one.person} label={named(one.person)} value={t("app.noIncome")} />
         ))}
-        {household.expenses.map((expense, i) => (
+        {household.expenses?.map((expense, i) => (
           <Line
             key={i}
             label={spoken(expense.kind ?? "")}

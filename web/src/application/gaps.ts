@@ -35,7 +35,8 @@ export function gaps(draft: Draft, margin: Margin | undefined, t: TFunction): Ga
   for (const result of margin?.results ?? []) {
     for (const test of result.tests) {
       if (test.outcome === "unknown") {
-        const pointer = test.missing.find((one) => one.startsWith("/")) ?? test.needs[0] ?? "";
+        const pointer =
+          test.missing.find((one) => one.subject.startsWith("/"))?.subject ?? test.needs[0] ?? "";
         if (!found.some((gap) => gap.words === test.because)) found.push({ pointer, words: test.because });
       }
     }

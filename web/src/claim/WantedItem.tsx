@@ -1,8 +1,8 @@
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
+import { spoken } from "../i18n/words";
 import { shortDay } from "../parts/format";
-import { said } from "../parts/Margin";
 import { TurnMark } from "../parts/TurnMark";
 
 interface Props {
@@ -73,4 +73,10 @@ export function WantedItem({ item, number, onChanged }: Props) {
       )}
     </li>
   );
+}
+
+/** What is wanted, by the last word of its place, or the kind of paper. */
+function said(subject: string): string {
+  const last = subject.slice(subject.lastIndexOf("/") + 1);
+  return spoken(last.split(":")[0]);
 }

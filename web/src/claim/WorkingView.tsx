@@ -54,7 +54,7 @@ export function WorkingView({ claim, working, onChanged }: Props) {
                   >
                     {t(`margin.outcome.${test.outcome}`)}
                   </span>
-                  <span className="block soft text-[0.76rem]">{testName(test.id, names)}</span>
+                  <span className="block soft text-[0.76rem]">{testName(test, names)}</span>
                 </td>
                 <td className="py-1.5 pr-3">{test.because}</td>
                 <td className="case py-1.5 text-right whitespace-nowrap">{number(test.measured)}</td>
@@ -70,7 +70,7 @@ export function WorkingView({ claim, working, onChanged }: Props) {
           {result.working.map((line) => (
             <p key={line.label} className="flex justify-between gap-4">
               <span>{line.label}</span>
-              <span className="case">{money(line.amount)}</span>
+              <span className="case">{line.value}</span>
             </p>
           ))}
         </section>

@@ -18,7 +18,7 @@ export function Drafts({ drafts }: { drafts: Schemas["ListedDraft"][] }) {
             className="grid grid-cols-[15rem_1fr_auto] items-center px-5 h-[38px]"
           >
             <span className="case">{draft.title || t("desk.nameless")}</span>
-            <span className="soft">{(draft.services ?? []).map(spoken).join(", ")}</span>
+            <span className="soft">{(draft.services ?? []).map((word) => spoken(word)).join(", ")}</span>
             <span className="soft small">
               {t("desk.lastSaved", {
                 name: draft.updatedBy,

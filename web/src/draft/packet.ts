@@ -59,7 +59,8 @@ export interface Packet {
     expectedChildren?: number;
     incomes: Income[];
     noIncome: { person: string; livesOn?: string; statedOn?: string }[];
-    expenses: Expense[];
+    /** What goes out; nothing where nobody has said yet, which is not the same as no rent. */
+    expenses?: Expense[];
     assets: Asset[];
     benefits?: string[];
     payment?: { method?: string; iban?: string; holder?: string };
@@ -112,7 +113,6 @@ export function whole(draft: Draft): Draft {
         people: household.people ?? [],
         incomes: household.incomes ?? [],
         noIncome: household.noIncome ?? [],
-        expenses: household.expenses ?? [],
         assets: household.assets ?? [],
       },
       requests: draft.packet.requests ?? [],

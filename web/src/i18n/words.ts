@@ -1,10 +1,8 @@
 import i18next from "i18next";
 import { initReactI18next } from "react-i18next";
-import about from "./about.json";
-import ask from "./ask.json";
 import en from "./en.json";
 import papers from "./papers.json";
-import tests from "./tests.json";
+import said from "./said.json";
 
 i18next.use(initReactI18next).init({
   lng: "en",
@@ -15,17 +13,35 @@ i18next.use(initReactI18next).init({
   showSupportNotice: false,
 });
 
-/** A key of the packet as it is said: "monthlyRent" is "monthly rent". */
-export function spoken(key: string): string {
-  const known = i18next.t(`word.${key}`, { defaultValue: "" });
-  return known || key.replace(/([a-z])([A-Z0-9])/g, "$1 $2").toLowerCase();
+const SAID: Record<string, string> = said;
+
+/** The words of all vocabularies by the word alone; of two that share one, the first of the file. */
+const PLAIN = new Map<string, string>();
+for (const [key, words] of Object.entries(SAID)) {
+  const word = key.startsWith("word.") ? key.slice(key.lastIndexOf(".") + 1) : undefined;
+  if (word && !PLAIN.has(word)) PLAIN.set(word, words);
+}
+
+/** A word of a packet as it is said: of a vocabulary where one is named, else of whichever has it. */
+export function spoken(word: string, vocabulary?: string | null): string {
+  return (
+    (vocabulary && SAID[`word.${vocabulary}.${word}`]) ||
+    i18next.t(`word.${word}`, { defaultValue: "" }) ||
+    PLAIN.get(word) ||
+    SAID[`${word}.title`] ||
+    word.replace(/([a-z])([A-Z0-9])/g, "$1 $2").toLowerCase()
+  );
 }
 
 /** A question as it is asked, by its service and its path within the answers: "landlord.agrees". */
 export function asked(service: string, path: string): string {
-  const labels = (ask as Record<string, Record<string, string>>)[service];
   const words = spoken(path.slice(path.lastIndexOf(".") + 1));
-  return labels?.[path] ?? words.charAt(0).toUpperCase() + words.slice(1);
+  return SAID[`${service}.ask.${path}`] ?? words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+/** What an answer left open stands for. */
+export function standsFor(service: string, path: string): string {
+  return SAID[`${service}.otherwise.${path}`] ?? "";
 }
 
 /** What a service is, in the household's words. */
@@ -36,18 +52,20 @@ export interface About {
   have: string[];
 }
 
-export function aboutService(service: string): About | undefined {
-  return (about as Record<string, About>)[service];
+export function aboutService(service: string): About {
+  return {
+    what: SAID[`${service}.what`] ?? "",
+    who: SAID[`${service}.who`] ?? "",
+    pays: SAID[`${service}.pays`] ?? "",
+    have: Object.keys(SAID)
+      .filter((key) => key.startsWith(`${service}.bring.`))
+      .map((key) => SAID[key]),
+  };
 }
 
 /** What a kind of paper must show. */
 export function mustShow(kind: string): string {
   return (papers as Record<string, string>)[kind] ?? "";
-}
-
-/** A test as it is said: "Income". */
-export function testWords(id: string): string {
-  return (tests as Record<string, string>)[id] ?? id;
 }
 
 export default i18next;

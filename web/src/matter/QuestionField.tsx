@@ -29,6 +29,7 @@ export function QuestionField({ handle, question, pointer, path, matter, narrow 
   const value = at(handle.draft.packet, pointer);
   const people = handle.draft.packet.household.people;
   const names = namesOf(people);
+  const words = (option: string) => spoken(option, question.vocabulary);
   const named = (id: string) => names.get(id) ?? id;
   const field = (
     shown: string,
@@ -64,12 +65,14 @@ export function QuestionField({ handle, question, pointer, path, matter, narrow 
       return <YesNo handle={handle} pointer={pointer} label={label} />;
     case "choice":
       return (
-        <Choice handle={handle} pointer={pointer} label={label} options={question.options} className="w-56" />
+        <Choice
+          {...{ handle, pointer, label, words }}
+          options={question.options}
+          className={narrow ? "w-44" : "w-56"}
+        />
       );
     case "openChoice":
-      return (
-        <Choice handle={handle} pointer={pointer} label={label} options={question.options} className="w-56" />
-      );
+      return <Choice {...{ handle, pointer, label, words }} options={question.options} className="w-56" />;
     case "person":
       return (
         <Choice
@@ -88,7 +91,18 @@ export function QuestionField({ handle, question, pointer, path, matter, narrow 
           label={label}
           options={question.options}
           chosen={Array.isArray(value) ? (value as string[]) : []}
-          words={spoken}
+          words={words}
+          onChange={(chosen) => handle.set(pointer, chosen)}
+        />
+      );
+    case "people":
+      return (
+        <Ticks
+          pointer={pointer}
+          label={label}
+          options={people.map((person) => person.id)}
+          chosen={Array.isArray(value) ? (value as string[]) : []}
+          words={named}
           onChange={(chosen) => handle.set(pointer, chosen)}
         />
       );

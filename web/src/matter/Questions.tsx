@@ -4,7 +4,7 @@ import { place } from "../draft/Field";
 import { at } from "../draft/packet";
 import { applies } from "../draft/taking";
 import type { DraftHandle } from "../draft/useDraft";
-import { asked, spoken } from "../i18n/words";
+import { asked, spoken, standsFor } from "../i18n/words";
 import { earned } from "./earned";
 import type { Matter, QuestionProps } from "./matter";
 import { QuestionField } from "./QuestionField";
@@ -53,9 +53,11 @@ function Question(props: QuestionProps) {
   const { t } = useTranslation();
   const Own = earned(matter.service, path);
   const hints = [
-    question.otherwise ? t("app.otherwise", { words: question.otherwise }) : "",
+    standsFor(matter.service, path) ? t("app.otherwise", { words: standsFor(matter.service, path) }) : "",
     question.bySystem ? t("app.filledIn") : "",
-    question.papers.length ? t("app.papersFor", { papers: question.papers.map(spoken).join(", ") }) : "",
+    question.papers.length
+      ? t("app.papersFor", { papers: question.papers.map((kind) => spoken(kind, "paperKind")).join(", ") })
+      : "",
   ].filter(Boolean);
   const wide = Own !== undefined || question.kind === "groups" || question.kind === "group";
   return (
@@ -81,17 +83,17 @@ function Question(props: QuestionProps) {
 
 function Group({ handle, question, pointer, path, matter }: QuestionProps) {
   const { t } = useTranslation();
-  const without = question.orWord != null && at(handle.draft.packet, pointer) === question.orWord;
+  const without = question.orNone && at(handle.draft.packet, pointer) === "none";
   return (
     <div className="border-l-2 border-base-300 pl-4">
-      {question.orWord && (
+      {question.orNone && (
         <label className="inline-flex items-center gap-2 mb-2">
           <input
             type="checkbox"
             id={`${place(pointer)}-none`}
             className="checkbox checkbox-sm"
             checked={without}
-            onChange={(event) => handle.set(pointer, event.target.checked ? question.orWord : undefined)}
+            onChange={(event) => handle.set(pointer, event.target.checked ? "none" : undefined)}
           />
           {t("app.none")}
         </label>

@@ -1,7 +1,7 @@
 import type { TFunction } from "i18next";
 import { useTranslation } from "react-i18next";
 import type { Margin as MarginData, ResultView } from "../api/client";
-import { spoken, testWords } from "../i18n/words";
+import { spoken } from "../i18n/words";
 import type { Names } from "./called";
 import { fullDay, money } from "./format";
 import { Measure } from "./Measure";
@@ -54,7 +54,12 @@ export function Margin({ margin, onGoTo, names, first }: Props) {
                 {likely.missing.length > 0 && (
                   <span className="soft">
                     {" — "}
-                    {t("margin.stillToKnow", { what: likely.missing.slice(0, 3).map(said).join(", ") })}
+                    {t("margin.stillToKnow", {
+                      what: likely.missing
+                        .slice(0, 3)
+                        .map((one) => one.words)
+                        .join(", "),
+                    })}
                   </span>
                 )}
               </li>
@@ -64,11 +69,6 @@ export function Margin({ margin, onGoTo, names, first }: Props) {
       )}
     </div>
   );
-}
-
-export function said(subject: string): string {
-  const last = subject.slice(subject.lastIndexOf("/") + 1);
-  return spoken(last.split(":")[0]);
 }
 
 export function ResultBlock({
@@ -98,7 +98,7 @@ export function ResultBlock({
       </p>
       {result.route && <p className="wrong">{t(`margin.${result.route}`)}</p>}
       {result.hold && <p>{t(`margin.hold.${result.hold}`)}</p>}
-      <Amounts result={result} names={names} />
+      <Awards awards={result.awards} />
       <ul className="mt-2">
         {result.tests.map((test) => (
           <TestRow key={test.id} test={test} onGoTo={onGoTo} names={names} />
@@ -126,7 +126,7 @@ function TestRow({
   names: Names;
 }) {
   const { t } = useTranslation();
-  const first = test.missing.find((subject) => subject.startsWith("/")) ?? test.needs[0];
+  const first = test.missing.find((one) => one.subject.startsWith("/"))?.subject ?? test.needs[0];
   const compared = test.measured != null && test.limit != null;
   return (
     <li className="border-t border-base-300 py-1.5">
@@ -137,7 +137,7 @@ function TestRow({
         disabled={!onGoTo || !first}
       >
         <span className="flex justify-between gap-2 small">
-          <span className="soft">{testName(test.id, names)}</span>
+          <span className="soft">{testName(test, names)}</span>
           <span
             className={test.outcome === "notMet" || test.outcome === "unknown" ? "font-semibold" : "soft"}
           >
@@ -166,18 +166,14 @@ function distance(test: TestView, t: TFunction): string {
   return gap < 0 ? t("margin.under", { n }) : t("margin.over", { n });
 }
 
-function Amounts({ result, names }: { result: ResultView; names: Names }) {
-  const entries = Object.entries(result.amounts as Record<string, unknown>);
-  if (entries.length === 0) return null;
+/** What is granted, or would be, one line each. */
+export function Awards({ awards }: { awards: string[] }) {
   return (
-    <dl className="mt-1">
-      {entries.map(([key, value]) => (
-        <div key={key} className="flex justify-between gap-3">
-          <dt className="soft">{spoken(key)}</dt>
-          <dd className="case text-right">{amountWords(value, names)}</dd>
-        </div>
+    <ul className="mt-1 case">
+      {awards.map((award) => (
+        <li key={award}>{award}</li>
       ))}
-    </dl>
+    </ul>
   );
 }
 
@@ -195,8 +191,7 @@ export function amountWords(value: unknown, names: Names = new Map()): string {
   return "";
 }
 
-/** A test as it is said, with the person it is made for: "Child, Noor". */
-export function testName(id: string, names: Names = new Map()): string {
-  const [test, person] = id.split(":");
-  return person ? `${testWords(test)}, ${names.get(person) ?? person}` : testWords(test);
+/** What a check is about, with the person it is made for: "Child, Noor". */
+export function testName(test: TestView, names: Names): string {
+  return test.person ? `${test.label}, ${names.get(test.person) ?? test.person}` : test.label;
 }

@@ -1,8 +1,6 @@
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
-import { spoken } from "../i18n/words";
-import { money } from "../parts/format";
-import { amountWords, testName } from "../parts/Margin";
+import { Awards } from "../parts/Margin";
 
 /** What a first look says: whether it is worth going on, with every reason, and what it would come to. */
 export function LookPane({ look }: { look?: Schemas["Look"] }) {
@@ -21,19 +19,12 @@ export function LookPane({ look }: { look?: Schemas["Look"] }) {
           >
             {t(`quick.verdict.${look.verdict}`)}
           </p>
-          <dl className="mt-1">
-            {Object.entries(look.amounts as Record<string, unknown>).map(([key, value]) => (
-              <div key={key} className="flex justify-between gap-3">
-                <dt className="soft">{spoken(key)}</dt>
-                <dd className="case text-right">{amountWords(value)}</dd>
-              </div>
-            ))}
-          </dl>
+          <Awards awards={look.awards} />
           <ul className="mt-3">
             {look.tests.map((test) => (
               <li key={test.id} className="border-t border-base-300 py-1.5">
                 <span className="flex justify-between gap-2 small">
-                  <span className="soft">{testName(test.id)}</span>
+                  <span className="soft">{test.label}</span>
                   <span className={test.outcome === "notMet" ? "font-semibold" : "soft"}>
                     {t(`margin.outcome.${test.outcome}`)}
                   </span>
@@ -49,7 +40,7 @@ export function LookPane({ look }: { look?: Schemas["Look"] }) {
               {look.working.map((line) => (
                 <p key={line.label} className="flex justify-between gap-4">
                   <span>{line.label}</span>
-                  <span className="case">{money(line.amount)}</span>
+                  <span className="case">{line.value}</span>
                 </p>
               ))}
             </div>

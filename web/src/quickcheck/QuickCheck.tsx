@@ -67,7 +67,7 @@ export function QuickCheck() {
         <main className="min-w-0 overflow-y-auto px-6 py-5">
           <h1 className="case text-[1.5rem]">{offer ? t("quick.title", { service: offer.title }) : ""}</h1>
           <p className="soft mb-4 max-w-2xl">
-            {aboutService(service)?.what} {t("quick.note")}
+            {aboutService(service).what} {t("quick.note")}
           </p>
           {offer && session && (
             <div className="flex flex-col gap-5" key={service}>

@@ -119,7 +119,7 @@ function blank(service: string): Draft {
     packet: {
       format: "civitane-packet",
       version: 1,
-      household: { people: [], incomes: [], noIncome: [], expenses: [], assets: [] },
+      household: { people: [], incomes: [], noIncome: [], assets: [] },
       requests: [{ service, answers: {} }],
       papers: [],
       signatures: [],

@@ -17,7 +17,8 @@ import org.springframework.context.annotation.Bean;
 /** The application: keeps, serves and sends. */
 @SpringBootApplication
 public class CivitaneApplication {
-  private static final String FORM_FONT = "/letter-fonts/AtkinsonHyperlegible_400Regular.ttf";
+  private static final String LATIN = "/letter-fonts/AtkinsonHyperlegible_400Regular.ttf";
+  private static final String ARABIC = "/letter-fonts/NotoNaskhArabic_400Regular.ttf";
   private static final ZoneId DISTRICT = ZoneId.of("Europe/Lisbon");
 
   public static void main(String[] arguments) {
@@ -52,8 +53,12 @@ public class CivitaneApplication {
 
   @Bean
   FormWriter formWriter() throws IOException {
-    try (var font = CivitaneApplication.class.getResourceAsStream(FORM_FONT)) {
-      return new FormWriter(font.readAllBytes());
+    return new FormWriter(font(LATIN), font(ARABIC));
+  }
+
+  private static byte[] font(String path) throws IOException {
+    try (var font = CivitaneApplication.class.getResourceAsStream(path)) {
+      return font.readAllBytes();
     }
   }
 

@@ -1,5 +1,7 @@
 package civitane.app;
 
+import civitane.words.Language;
+import civitane.words.Words;
 import java.util.Collections;
 import org.testng.annotations.Test;
 
@@ -44,7 +46,7 @@ public class ApplicationToDecisionTest extends OnDatabase {
     assertEquals(taken.get("turn").stringValue(), "household");
     assertEquals(
         taken.get("items").get(0).get("words").stringValue(),
-        "The household states 3 people, and 2 are listed and counted.");
+        "3 people were said, and 2 are listed and counted.");
     var early = asIkenna(post(
         "/api/claims/{number}/decision",
         "{\"version\": " + taken.get("version").intValue() + ", \"grant\": true}",
@@ -57,7 +59,10 @@ public class ApplicationToDecisionTest extends OnDatabase {
     assertEquals(answered.get("turn").stringValue(), "ours");
     assertEquals(answered.get("next").get("words").stringValue(), "Decide it");
     assertTrue(
-        answered.get("events").toString().contains("household total: 3 → 2"),
+        answered
+            .get("events")
+            .toString()
+            .contains(Words.in(Language.EN).question("schoolMeals.householdTotal") + ": 3 → 2"),
         answered.get("events").toString());
   }
 

@@ -21,8 +21,9 @@ public class DecisionsTest extends OnDatabase {
     assertEquals(granted.getResponse().getStatus(), 422);
     assertEquals(decision(number, claim, false).getResponse().getStatus(), 200);
     var letter = letters("decision", number);
-    assertTrue(letter.contains("School meals: refused"), letter);
-    assertTrue(letter.contains("We can't grant what you asked for."), letter);
+    assertTrue(letter.contains("School meals: our decision"), letter);
+    assertTrue(letter.contains("Our answer is no."), letter);
+    assertFalse(letter.contains("What you get"), letter);
     assertTrue(letter.contains("is over the limit of"), letter);
     assertFalse(letter.contains("is within the limit of"), letter);
   }
@@ -70,7 +71,7 @@ public class DecisionsTest extends OnDatabase {
     assertEquals(pdf.getContentType(), "application/pdf");
     assertTrue(pdf.getHeader("Cache-Control").contains("no-store"));
     var words = words(pdf.getContentAsByteArray());
-    assertTrue(words.contains("School meals: granted"), words);
+    assertTrue(words.contains("Our answer is yes."), words);
     assertEquals(count("letter where about = '" + number + "'"), 0);
     assertEquals(claim(number).get("state").stringValue(), "open");
   }
@@ -134,7 +135,7 @@ public class DecisionsTest extends OnDatabase {
     assertEquals(
         granted.getResponse().getStatus(), 200, granted.getResponse().getContentAsString());
     var letter = letters("decision", number);
-    assertTrue(letter.contains("School meals: granted"), letter);
+    assertTrue(letter.contains("Our answer is yes. We decided otherwise"), letter);
     assertTrue(letter.contains(reason), letter);
   }
 }

@@ -3,8 +3,10 @@ package civitane.app;
 import civitane.core.rates.RateShelf;
 import civitane.core.rules.Mode;
 import civitane.core.services.Screening;
+import civitane.core.services.Services;
 import civitane.packet.PacketReader;
 import civitane.packet.ResultWriter;
+import civitane.words.Language;
 import java.nio.charset.StandardCharsets;
 import org.testng.annotations.Test;
 
@@ -21,7 +23,7 @@ public class ScreeningsTest extends OnDatabase {
     var read =
         new PacketReader(rates).read(packet.getBytes(StandardCharsets.UTF_8)).packet();
     for (var mode : Mode.values()) {
-      var line = new ResultWriter(false).results(new Screening(rates).of(read, mode));
+      var line = new ResultWriter(false, Language.EN).results(new Screening(rates).of(read, mode));
       var answer = asIkenna(post("/api/screenings?determine=" + (mode == Mode.DETERMINE), packet));
       assertEquals(answer.getResponse().getContentAsString(StandardCharsets.UTF_8), line);
     }
@@ -38,7 +40,7 @@ public class ScreeningsTest extends OnDatabase {
   @Test
   public void everyServiceIsOfferedWithItsQuestions() throws Exception {
     var offers = body(asIkenna(get("/api/services")));
-    assertEquals(offers.size(), 18);
+    assertEquals(offers.size(), Services.all().size());
     for (var offer : offers) {
       assertTrue(offer.get("questions").size() > 0, offer.toString());
     }
@@ -50,7 +52,7 @@ public class ScreeningsTest extends OnDatabase {
     var margin = body(asIkenna(post("/api/margin", "{\"packet\": " + packet + ", \"typed\": {}}")));
     assertEquals(
         margin.get("doubts").get(0).get("words").stringValue(),
-        "Wages of 2,400.00 a week is 124,800.00 a year — is it 2,400.00 a month?");
+        "Wages of €2,400.00 a week are €124,800.00 a year — is it €2,400.00 a month?");
     assertEquals(margin.get("monthly").get("i1").decimalValue().toPlainString(), "10400");
     assertEquals(margin.get("listed").intValue(), 2);
   }

@@ -5,6 +5,7 @@ import civitane.core.facts.ExpenseKind;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.money.Amount;
+import civitane.core.services.householdallowance.HouseholdAllowanceAnswers;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
@@ -62,7 +63,7 @@ public final class AllowanceBudget {
   }
 
   public static boolean isNewer(Packet packet) {
-    return !packet.lodgedOn().isBefore(NEWER_BOOK);
+    return !packet.assessedOn().isBefore(NEWER_BOOK);
   }
 
   static boolean isOlderOrDisabled(Person person, IncomeFloor income) {
@@ -120,9 +121,9 @@ public final class AllowanceBudget {
         }
       }
     }
-    var said = packet.requests().get(0).answers().group("shelter");
-    var paysRent = restated(rent, rentKnown, said == null ? null : said.number("rentOrMortgage"));
-    var paysHeating = restated(heating, heatingKnown, said == null ? null : said.number("heating"));
+    var said = ((HouseholdAllowanceAnswers) packet.requests().get(0).answers()).shelter();
+    var paysRent = restated(rent, rentKnown, said == null ? null : said.rentOrMortgage());
+    var paysHeating = restated(heating, heatingKnown, said == null ? null : said.heating());
     rents = paysRent != null && paysRent.signum() > 0;
     heats = paysHeating != null && paysHeating.signum() > 0;
     shelter = shelterKnown ? paysRent.add(paysHeating) : null;
@@ -136,6 +137,7 @@ public final class AllowanceBudget {
       return said;
     }
     if (sum == null) {
+      shelterKnown &= said != null || packet.household().expenses() != null;
       return said == null ? BigDecimal.ZERO : said;
     }
     shelterKnown &= said == null || said.compareTo(sum) == 0;

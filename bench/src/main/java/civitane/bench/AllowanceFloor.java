@@ -60,10 +60,13 @@ public final class AllowanceFloor {
     var base = new BigDecimal(newer ? "13200" : "12800").multiply(income.weight);
     var liquid = budget.liquid();
     var owned = liquid == null ? null : budget.owned(liquid);
-    if (!ages || owned == null) {
+    if (owned == null) {
       unknown = true;
-    } else {
+    } else if (ages || olderOrDisabled) {
       failed |= owned.compareTo(olderOrDisabled ? RESOURCES_OLDER : RESOURCES) > 0;
+    } else {
+      failed |= owned.compareTo(RESOURCES_OLDER) > 0;
+      unknown |= owned.compareTo(RESOURCES) > 0;
     }
     BigDecimal net = null;
     if (!income.known) {
@@ -88,7 +91,8 @@ public final class AllowanceFloor {
     var hastens = determine && Boolean.TRUE.equals(urgent);
     if (determine) {
       var who = packet.household().applicant();
-      var level = Identity.of(who, packet.papers(), packet.asOf(), RECENT_DAYS).level();
+      var level = Identity.of(packet.household(), who, packet.papers(), packet.asOf(), RECENT_DAYS)
+          .level();
       unknown |= level.compareTo(hastens ? IdentityLevel.PARTIAL : IdentityLevel.STANDARD) > 0;
       unknown |= !hastens && !PapersFloor.areIn(packet, income, budget.rents(), budget.heats());
     }
@@ -101,8 +105,8 @@ public final class AllowanceFloor {
             new BigDecimal(newer ? "195" : "188").multiply(BigDecimal.valueOf(income.people - 1L)));
     var monthly = most.subtract(net.multiply(CONTRIBUTION).setScale(0, RoundingMode.CEILING))
         .max(LEAST);
-    var days = packet.lodgedOn().lengthOfMonth();
-    var left = days - packet.lodgedOn().getDayOfMonth() + 1;
+    var days = packet.assessedOn().lengthOfMonth();
+    var left = days - packet.assessedOn().getDayOfMonth() + 1;
     var first = monthly
         .multiply(BigDecimal.valueOf(left))
         .divide(BigDecimal.valueOf(days), 0, RoundingMode.FLOOR);

@@ -2,6 +2,7 @@ package civitane.bench;
 
 import civitane.core.rules.Mode;
 import civitane.packet.cli.Determinations;
+import civitane.words.Language;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
@@ -43,7 +44,7 @@ public class DetermineBenchmark {
   public void write() throws IOException {
     packets = Files.createTempFile("packets", ".ndjson");
     MixedPackets.write(PACKETS, packets);
-    determinations = new Determinations(WorkedCases.RATES, Mode.SCREEN, false, cores);
+    determinations = new Determinations(WorkedCases.RATES, Mode.SCREEN, false, Language.EN, cores);
   }
 
   @TearDown(Level.Trial)

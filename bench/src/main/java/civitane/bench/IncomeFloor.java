@@ -79,7 +79,7 @@ public final class IncomeFloor {
   }
 
   public int age(Person person) {
-    return Period.between(person.birthDate(), packet.lodgedOn()).getYears();
+    return Period.between(person.birthDate(), packet.assessedOn()).getYears();
   }
 
   public Person person(String id) {
@@ -100,7 +100,7 @@ public final class IncomeFloor {
   }
 
   private boolean recurs(Income income) {
-    return income.kind().isCounted() && income.isRecurringOn(packet.lodgedOn());
+    return income.kind().isCounted() && income.isRecurringOn(packet.assessedOn());
   }
 
   private boolean hasItem(Household household, Person person) {

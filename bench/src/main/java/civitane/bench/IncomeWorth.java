@@ -32,12 +32,12 @@ public record IncomeWorth(
 
   /** Null when it can't be told. */
   public static @Nullable IncomeWorth of(Income income, Packet packet) {
-    if (income.frequency() == null) {
+    if (income.every() == null) {
       return null;
     }
     var wages = income.kind() == IncomeKind.WAGES;
     if (wages && !income.payslips().isEmpty()) {
-      var opens = packet.lodgedOn().minusDays(WINDOW);
+      var opens = packet.assessedOn().minusDays(WINDOW);
       var ends = new HashSet<LocalDate>();
       var sum = BigDecimal.ZERO;
       for (var slip : income.payslips()) {
@@ -51,19 +51,19 @@ public record IncomeWorth(
       }
       if (!ends.isEmpty() && ends.size() >= enough(income, packet)) {
         return agreed(
-            income.frequency(), sum.divide(BigDecimal.valueOf(ends.size()), MathContext.DECIMAL64));
+            income.every(), sum.divide(BigDecimal.valueOf(ends.size()), MathContext.DECIMAL64));
       }
     }
-    if (income.amount() == null) {
+    if (income.takings() == null) {
       return null;
     }
-    var said = income.amount().toDecimal();
+    var said = income.takings().toDecimal();
     if (income.kind() == IncomeKind.SELF_EMPLOYMENT) {
       said = income.businessCosts() != null
           ? said.subtract(income.businessCosts().toDecimal()).max(BigDecimal.ZERO)
           : said.multiply(AFTER_FLAT_COSTS);
     }
-    var agreed = agreed(income.frequency(), said);
+    var agreed = agreed(income.every(), said);
     if (!wages || income.registerMonthly() == null) {
       return agreed;
     }
@@ -88,13 +88,13 @@ public record IncomeWorth(
   static int enough(Income income, Packet packet) {
     var begun = income.startsOn();
     if (begun != null
-        && !begun.isBefore(packet.lodgedOn().minusDays(WINDOW))
+        && !begun.isBefore(packet.assessedOn().minusDays(WINDOW))
         && !begun.isAfter(packet.asOf())) {
       return 1;
     }
-    return income.frequency() == null
+    return income.every() == null
         ? Integer.MAX_VALUE
-        : switch (income.frequency()) {
+        : switch (income.every()) {
           case WEEKLY -> 4;
           case FORTNIGHTLY, FOUR_WEEKLY, TWICE_MONTHLY, MONTHLY -> 2;
           default -> Integer.MAX_VALUE;

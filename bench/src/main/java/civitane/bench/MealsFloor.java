@@ -1,6 +1,5 @@
 package civitane.bench;
 
-import civitane.core.facts.Answers;
 import civitane.core.facts.Benefit;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
@@ -8,6 +7,7 @@ import civitane.core.facts.Role;
 import civitane.core.identity.CheckDigits;
 import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
+import civitane.core.services.schoolmeals.SchoolMealsAnswers;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
@@ -34,7 +34,7 @@ final class MealsFloor {
 
   static Outcome of(Packet packet, boolean determine) {
     var household = packet.household();
-    var answers = packet.requests().get(0).answers();
+    var answers = (SchoolMealsAnswers) packet.requests().get(0).answers();
     var income = new IncomeFloor(packet, true, true);
     var children = new LinkedHashMap<String, Boolean>();
     var free = new LinkedHashMap<String, Boolean>();
@@ -43,8 +43,8 @@ final class MealsFloor {
     var anyUnknown = false;
     var allNotMet = true;
     var unnamed = false;
-    for (var child : answers.groups("children")) {
-      var id = child.text("person");
+    for (var child : answers.named()) {
+      var id = child.person();
       if (id == null) {
         unnamed = true;
         continue;
@@ -58,7 +58,7 @@ final class MealsFloor {
       anyUnknown |= met == null;
       allNotMet &= Boolean.FALSE.equals(met);
       var freely = household.benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE)
-          || child.flag("homeless", false)
+          || child.homeless()
           || hasBenefitNumber(answers)
           || person.role() == Role.FOSTER_CHILD;
       free.put(id, freely);
@@ -70,9 +70,8 @@ final class MealsFloor {
     var failed = !none && !unnamed && allNotMet;
     var unknown = none || unnamed || anyUnknown;
     if (!allFree) {
-      var stated = answers.number("householdTotal");
-      unknown |=
-          stated == null || stated.toDecimal().compareTo(BigDecimal.valueOf(income.people)) != 0;
+      var stated = answers.householdTotal();
+      unknown |= stated == null || stated != income.people;
     }
     if (determine) {
       unknown |= !isSigned(packet, income);
@@ -102,13 +101,13 @@ final class MealsFloor {
         prices.put(child.getKey(), free.get(child.getKey()) ? "free" : tier);
       }
     }
-    var lodged = packet.lodgedOn();
+    var lodged = packet.assessedOn();
     var ends = lodged.getMonthValue() < AUGUST ? lodged.getYear() : lodged.getYear() + 1;
     return new Outcome(
         "entitled", prices, LocalDate.of(ends, 10, 15), !allFree && isNear(packet, income));
   }
 
-  private static Boolean child(Person person, Answers child, IncomeFloor income) {
+  private static Boolean child(Person person, SchoolMealsAnswers.Child child, IncomeFloor income) {
     if (person.birthDate() == null) {
       return null;
     }
@@ -116,11 +115,11 @@ final class MealsFloor {
     if (age < AGE_FROM || age > AGE_TO) {
       return false;
     }
-    return child.has("school") ? true : null;
+    return child.school() != null ? true : null;
   }
 
-  private static boolean hasBenefitNumber(Answers answers) {
-    var number = answers.text("benefitNumber");
+  private static boolean hasBenefitNumber(SchoolMealsAnswers answers) {
+    var number = answers.benefitNumber();
     return number != null
         && number.strip().matches("HA-\\d{6}-\\d")
         && CheckDigits.isRight(number.strip().substring(3).replace("-", ""));
@@ -140,7 +139,7 @@ final class MealsFloor {
   }
 
   private static BigDecimal base(Packet packet, IncomeFloor income) {
-    return (packet.lodgedOn().isBefore(NEWER_BOOK) ? BASE_BEFORE : BASE).multiply(income.weight);
+    return (packet.assessedOn().isBefore(NEWER_BOOK) ? BASE_BEFORE : BASE).multiply(income.weight);
   }
 
   private static String tier(Packet packet, IncomeFloor income, boolean high) {

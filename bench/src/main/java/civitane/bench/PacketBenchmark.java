@@ -7,6 +7,7 @@ import civitane.core.services.Screening;
 import civitane.packet.Answer;
 import civitane.packet.PacketReader;
 import civitane.packet.ResultWriter;
+import civitane.words.Language;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -29,7 +30,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class PacketBenchmark {
   private final Screening screening = new Screening(WorkedCases.RATES);
   private final PacketReader reader = new PacketReader(WorkedCases.RATES);
-  private final ResultWriter writer = new ResultWriter(false);
+  private final ResultWriter writer = new ResultWriter(false, Language.EN);
   private byte[][] bytes;
   private Packet[] packets;
   private int next;

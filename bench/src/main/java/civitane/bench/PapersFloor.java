@@ -4,7 +4,10 @@ import civitane.core.facts.Income;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Paper;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.Payslip;
 import civitane.core.facts.Role;
+import java.util.HashSet;
+import java.util.List;
 
 /** Whether the papers of a Household Allowance are in, without saying which are not. */
 public final class PapersFloor {
@@ -18,7 +21,7 @@ public final class PapersFloor {
       var person = counted.person(income.person());
       if (counted.counts(person)
           && income.kind().isCounted()
-          && income.isRecurringOn(packet.lodgedOn())
+          && income.isRecurringOn(packet.assessedOn())
           && !isChildsWage(counted, income)
           && !isShown(packet, income)) {
         return false;
@@ -62,7 +65,7 @@ public final class PapersFloor {
     return packet.papers().stream()
         .filter(Paper::isEvidence)
         .filter(paper -> income.id().equals(paper.income()))
-        .filter(paper -> java.util.List.of(kinds).contains(paper.kind()))
+        .filter(paper -> List.of(kinds).contains(paper.kind()))
         .count();
   }
 
@@ -80,14 +83,14 @@ public final class PapersFloor {
 
   private static boolean isWageShown(Packet packet, Income income) {
     var enough = IncomeWorth.enough(income, packet);
-    var opens = packet.lodgedOn().minusDays(WINDOW);
-    var slips = income.payslips().stream()
-        .filter(
-            slip -> !slip.periodEnd().isBefore(opens) && !slip.periodEnd().isAfter(packet.asOf()))
-        .count();
-    if (slips >= enough
-        || of(packet, income, PaperKind.EMPLOYER_STATEMENT) > 0
-        || of(packet, income, PaperKind.PAYSLIP) >= enough) {
+    var opens = packet.assessedOn().minusDays(WINDOW);
+    var ends = income.payslips().stream()
+        .map(Payslip::periodEnd)
+        .filter(end -> !end.isBefore(opens) && !end.isAfter(packet.asOf()))
+        .toList();
+    var agree = new HashSet<>(ends).size() == ends.size();
+    if (agree && (ends.size() >= enough || of(packet, income, PaperKind.PAYSLIP) >= enough)
+        || of(packet, income, PaperKind.EMPLOYER_STATEMENT) > 0) {
       return true;
     }
     var worth = income.registerMonthly() == null ? null : IncomeWorth.of(income, packet);

@@ -1,7 +1,8 @@
 package civitane.bench;
 
 import civitane.bench.engine.Engine;
-import civitane.core.rules.Entitlement;
+import civitane.core.facts.Word;
+import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
 import civitane.core.services.Screening;
@@ -49,15 +50,13 @@ public class FloorTest {
     var engine = MEALS.of(one.facts(), mode == Mode.DETERMINE);
     assertEquals(floor.word(), result.outcome().word(), one.name());
     assertEquals(engine.outcome(), result.outcome().word(), one.name());
-    if (result.outcome() == Entitlement.ENTITLED) {
-      var prices = (Map<?, ?>) result.amounts().get("children");
+    if (result.outcome() == Finding.ENTITLED) {
+      var prices = (Map<?, ?>) result.amountsByName().get("children");
       assertEquals(floor.prices().keySet(), prices.keySet(), one.name());
       prices.forEach((child, price) -> assertEquals(
-          floor.prices().get(child),
-          ((civitane.core.facts.Word) price).word(),
-          one.name() + ", " + child));
-      assertEquals(floor.until(), result.amounts().get("until"), one.name());
-      assertEquals(floor.near(), result.amounts().get("nearLimit"), one.name());
+          floor.prices().get(child), ((Word) price).word(), one.name() + ", " + child));
+      assertEquals(floor.until(), result.amountsByName().get("until"), one.name());
+      assertEquals(floor.near(), result.amountsByName().get("nearLimit"), one.name());
       assertEquals(engine.amounts().get("children"), floor.prices(), one.name());
       assertEquals(engine.amounts().get("nearLimit"), floor.near(), one.name());
     }
@@ -68,11 +67,11 @@ public class FloorTest {
     var result = result(one, mode);
     var floor = AllowanceFloor.of(one.facts(), mode == Mode.DETERMINE);
     assertEquals(floor.word(), result.outcome().word(), one.name());
-    assertEquals(floor.urgent(), result.amounts().get("urgent"), one.name());
+    assertEquals(floor.urgent(), result.amountsByName().get("urgent"), one.name());
     var engine = ALLOWANCES.of(one.facts(), mode == Mode.DETERMINE);
     assertEquals(engine.outcome(), result.outcome().word(), one.name());
     assertEquals(engine.amounts().get("urgent"), floor.urgent(), one.name());
-    if (result.outcome() == Entitlement.ENTITLED) {
+    if (result.outcome() == Finding.ENTITLED) {
       same(floor.gross(), result, "gross", one);
       same(floor.net(), result, "net", one);
       same(floor.monthly(), result, "monthly", one);
@@ -80,12 +79,12 @@ public class FloorTest {
       for (var key : new String[] {"gross", "net", "monthly", "firstMonth"}) {
         same(engine.number(key), result, key, one);
       }
-      assertEquals(floor.provisional(), result.amounts().get("provisional"), one.name());
+      assertEquals(floor.provisional(), result.amountsByName().get("provisional"), one.name());
     }
   }
 
   private static void same(BigDecimal floor, Result result, String key, WorkedCases.Case one) {
-    var amount = ((civitane.core.money.Amount) result.amounts().get(key)).toDecimal();
+    var amount = ((civitane.core.money.Amount) result.amountsByName().get(key)).toDecimal();
     assertEquals(floor.compareTo(amount), 0, one.name() + ": " + key + " of " + floor);
   }
 }

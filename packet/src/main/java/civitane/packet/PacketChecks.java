@@ -1,30 +1,38 @@
 package civitane.packet;
 
-import civitane.core.facts.Answers;
+import civitane.core.facts.Form;
 import civitane.core.facts.Frequency;
+import civitane.core.facts.Household;
+import civitane.core.facts.Income;
+import civitane.core.facts.Person;
 import civitane.core.facts.Role;
 import civitane.core.rates.RateShelf;
-import civitane.core.time.Dates;
+import civitane.packet.PacketShape.Part;
 import civitane.packet.json.Faults;
-import civitane.packet.shape.Kind;
 import civitane.packet.shape.Reference;
+import civitane.words.Language;
+import civitane.words.Words;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Faults that lie between the parts of a packet: ids, roles, references, dates and wages by the hour. */
 final class PacketChecks {
   private static final String PEOPLE = "/household/people";
 
-  private final Answers packet;
-  private final Answers household;
+  private final @Nullable Object[] packet;
+  private final List<Person> people;
+  private final List<Income> incomes;
   private final Faults faults;
 
-  PacketChecks(Answers packet, Faults faults) {
+  /** What was read of a packet, by the places of its parts; as far as it could be read. */
+  PacketChecks(@Nullable Object[] packet, Faults faults) {
     this.packet = packet;
-    this.household = Optional.ofNullable(packet.group("household")).orElse(Answers.NONE);
+    Household household = Part.HOUSEHOLD.of(packet);
+    this.people = household == null ? List.of() : household.people();
+    this.incomes = household == null ? List.of() : household.incomes();
     this.faults = faults;
   }
 
@@ -32,32 +40,32 @@ final class PacketChecks {
     version();
     dates(rates);
     roles();
-    var people = ids("people");
-    var incomes = ids("incomes");
-    references(references, people, incomes);
+    var known = ids("people", people.stream().map(Person::id).toList());
+    var earned = ids("incomes", incomes.stream().map(Income::id).toList());
+    references(references, known, earned);
     hourlyWages();
   }
 
   private void version() {
-    var version = packet.number("version");
-    if (version != null && version.toDecimal().intValue() != PacketShape.VERSION) {
+    Integer version = Part.VERSION.of(packet);
+    if (version != null && version != PacketShape.VERSION) {
       faults.add("/version", "this version is not read here", String.valueOf(PacketShape.VERSION));
     }
   }
 
   private void dates(RateShelf rates) {
-    var lodged = packet.date("lodgedOn");
+    LocalDate lodged = Part.LODGED_ON.of(packet);
     if (lodged == null) {
       return;
     }
-    var assessed = packet.date("assessedOn");
+    LocalDate assessed = Part.ASSESSED_ON.of(packet);
     if ((assessed == null ? lodged : assessed).isBefore(rates.oldest())) {
       faults.add(
           assessed == null ? "/lodgedOn" : "/assessedOn",
           "no rate book was in force on that day",
-          "a day from " + Dates.written(rates.oldest()) + " on");
+          "a day from " + Words.in(Language.EN).date(rates.oldest()) + " on");
     }
-    LocalDate asOf = packet.date("asOf");
+    LocalDate asOf = Part.AS_OF.of(packet);
     if (asOf != null && asOf.isBefore(lodged)) {
       faults.add("/asOf", "it lies before the day of lodging", "the day of lodging or later");
     }
@@ -66,9 +74,8 @@ final class PacketChecks {
   private void roles() {
     var applicants = 0;
     var spouses = 0;
-    var people = household.groups("people");
     for (var i = 0; i < people.size(); i++) {
-      var role = people.get(i).word(Role.class, "role");
+      var role = people.get(i).role();
       if (role == Role.APPLICANT && ++applicants > 1) {
         faults.add(PEOPLE + "/" + i + "/role", "there is a second applicant", "one applicant");
       }
@@ -81,12 +88,10 @@ final class PacketChecks {
     }
   }
 
-  private Set<String> ids(String list) {
+  private Set<String> ids(String list, List<@Nullable String> given) {
     var ids = new HashSet<String>();
-    var entries = household.groups(list);
-    for (var i = 0; i < entries.size(); i++) {
-      var id = entries.get(i).text("id");
-      if (id != null && !ids.add(id)) {
+    for (var i = 0; i < given.size(); i++) {
+      if (given.get(i) != null && !ids.add(given.get(i))) {
         faults.add(
             "/household/" + list + "/" + i + "/id", "the id is used twice", "an id of its own");
       }
@@ -94,10 +99,10 @@ final class PacketChecks {
     return ids;
   }
 
-  private void references(List<Reference> references, Set<String> people, Set<String> incomes) {
+  private void references(List<Reference> references, Set<String> known, Set<String> earned) {
     for (var reference : references) {
-      var toPerson = reference.kind() == Kind.PERSON;
-      if (!(toPerson ? people : incomes).contains(reference.id())) {
+      var toPerson = reference.form() == Form.PERSON;
+      if (!(toPerson ? known : earned).contains(reference.id())) {
         faults.add(
             reference.pointer(),
             toPerson
@@ -111,16 +116,17 @@ final class PacketChecks {
   }
 
   private void hourlyWages() {
-    var incomes = household.groups("incomes");
     for (var i = 0; i < incomes.size(); i++) {
       var income = incomes.get(i);
       var pointer = "/household/incomes/" + i;
-      if ((income.has("hourlyRate") || income.has("hoursPerWeek")) && income.has("amount")) {
+      if ((income.hourlyRate() != null || income.hoursPerWeek() != null)
+          && income.amount() != null) {
         faults.add(
             pointer + "/amount", "an amount and an hourly wage are both given", "one of the two");
       }
-      var frequency = income.word(Frequency.class, "frequency");
-      if (income.has("hourlyRate") && frequency != null && frequency != Frequency.WEEKLY) {
+      if (income.hourlyRate() != null
+          && income.frequency() != null
+          && income.frequency() != Frequency.WEEKLY) {
         faults.add(
             pointer + "/frequency", "a wage by the hour is weekly", "weekly, or no frequency");
       }

@@ -1,13 +1,17 @@
 package civitane.packet;
 
-import civitane.core.facts.Answers;
 import civitane.core.facts.Packet;
+import civitane.core.facts.Paper;
+import civitane.core.facts.Request;
+import civitane.core.facts.Signature;
 import civitane.core.rates.RateShelf;
+import civitane.packet.PacketShape.Part;
 import civitane.packet.json.Faults;
 import civitane.packet.json.JsonBytes;
 import civitane.packet.json.Path;
 import civitane.packet.shape.Reference;
 import civitane.packet.shape.ShapeReader;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -56,15 +60,33 @@ public final class PacketReader {
     }
     var references = new ArrayList<Reference>();
     var requests = new RequestReader(json, parser, path, faults, references);
-    var read = (Answers)
+    var read = (@Nullable Object[])
         new ShapeReader(parser, path, faults, references, requests).read(PacketShape.PACKET);
     if (parser.nextToken() != null) {
       faults.add("", "something follows the end of the packet", "one packet a line");
     }
     new PacketChecks(read, faults).run(rates, references);
-    if (!faults.isEmpty()) {
-      return new Reading(null, faults.list());
-    }
-    return new Reading(PacketBinder.packet(read, requests.requests()), List.of());
+    return faults.isEmpty()
+        ? new Reading(packet(read, requests.requests()), List.of())
+        : new Reading(null, faults.list());
+  }
+
+  private static Packet packet(@Nullable Object[] read, List<Request> requests) {
+    LocalDate lodgedOn = Part.LODGED_ON.of(read);
+    LocalDate assessedOn = Part.ASSESSED_ON.of(read);
+    LocalDate asOf = Part.AS_OF.of(read);
+    List<Paper> papers = Part.PAPERS.of(read);
+    List<Signature> signatures = Part.SIGNATURES.of(read);
+    return new Packet(
+        lodgedOn,
+        assessedOn == null ? lodgedOn : assessedOn,
+        asOf == null ? lodgedOn : asOf,
+        Part.LODGED_AT.of(read),
+        Part.CHANNEL.of(read),
+        Part.LANGUAGE.of(read),
+        Part.HOUSEHOLD.of(read),
+        requests,
+        papers == null ? List.of() : papers,
+        signatures == null ? List.of() : signatures);
   }
 }

@@ -1,5 +1,6 @@
 package civitane.packet;
 
+import civitane.core.facts.OrNone;
 import civitane.packet.shape.Shape;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -52,29 +53,40 @@ public final class PacketSchema {
   }
 
   private static Map<String, Object> of(Shape shape) {
-    var plain = plain(shape);
-    return shape.orWord() == null
-        ? plain
-        : Map.of("anyOf", List.of(plain, Map.of("const", shape.orWord())));
+    return shape.orNone()
+        ? Map.of("anyOf", List.of(plain(shape), Map.of("const", OrNone.WORD)))
+        : plain(shape);
   }
 
   private static Map<String, Object> plain(Shape shape) {
-    return switch (shape.kind()) {
-      case ELSEWHERE -> Map.of();
-      case TEXT -> Map.of("type", "string", "maxLength", MOST_CHARACTERS);
+    if (shape.form() == null) {
+      return Map.of();
+    }
+    return switch (shape.form()) {
+      case TEXT, LONG_TEXT -> Map.of("type", "string", "maxLength", MOST_CHARACTERS);
       case PERSON, INCOME ->
         Map.of("type", "string", "description", "the id of one of the household");
-      case WORD -> Map.of("enum", List.copyOf(shape.words()));
+      case CHOICE -> Map.of("enum", List.copyOf(shape.words()));
+      // That a number has two decimals can't be said: validators divide it in binary and refuse
+      // 1.15.
       case MONEY ->
-        Map.of("type", "number", "minimum", 0, "exclusiveMaximum", BELOW, "multipleOf", 0.01);
+        Map.of(
+            "type",
+            "number",
+            "minimum",
+            0,
+            "exclusiveMaximum",
+            BELOW,
+            "description",
+            "euros with at most two decimals");
       case NUMBER -> Map.of("type", "number", "minimum", 0, "exclusiveMaximum", BELOW);
       case WHOLE -> Map.of("type", "integer", "minimum", 0, "maximum", shape.most());
-      case DATE -> Map.of("type", "string", "pattern", "^\\d{4}-\\d{2}-\\d{2}$", "format", "date");
+      case DATE -> Map.of("type", "string", "format", "date");
       case MONTH -> Map.of("type", "string", "pattern", "^\\d{4}-(0[1-9]|1[0-2])$");
-      case TIMESTAMP -> Map.of("type", "string", "format", "date-time");
+      case MOMENT -> Map.of("type", "string", "format", "date-time");
       case FLAG -> Map.of("type", "boolean");
       case RESIDENT_NUMBER -> Map.of("type", "string", "pattern", "^\\d{10}$");
-      case IBAN -> Map.of("type", "string", "pattern", "^[A-Z]{2}\\d{2}[A-Z0-9 ]{10,40}$");
+      case IBAN -> Map.of("type", "string", "pattern", "^ *[A-Z]{2} *\\d *\\d[A-Z0-9 ]{10,60}$");
       case LIST -> Map.of("type", "array", "items", of(shape.element()));
       case BY_PERSON ->
         Map.of("type", "object", "additionalProperties", orNull(of(shape.element())));
@@ -86,7 +98,7 @@ public final class PacketSchema {
             Map.of("^\\d{4}Q[1-4]$", orNull(of(shape.element()))),
             "additionalProperties",
             false);
-      case OBJECT -> object(shape);
+      case GROUP -> object(shape);
     };
   }
 
@@ -110,7 +122,7 @@ public final class PacketSchema {
     return object;
   }
 
-  /** A part that may be absent may also be null or, where it is a text of some form, blank. */
+  /** A part that may be absent may also be null or blank text. */
   private static Map<String, Object> orNull(Map<String, Object> schema) {
     return Map.of(
         "anyOf",

@@ -1,7 +1,7 @@
 package civitane.packet;
 
-import civitane.core.facts.Answers;
 import civitane.core.facts.Request;
+import civitane.core.services.Services;
 import civitane.packet.json.Faults;
 import civitane.packet.json.JsonBytes;
 import civitane.packet.json.JsonText;
@@ -93,7 +93,11 @@ final class RequestReader implements ShapeReader.Elsewhere {
     if (from >= 0) {
       answers = later((int) from, (int) (to - from), PacketShape.ANSWERS.get(service));
     }
-    requests.add(new Request(service, answers instanceof Answers given ? given : Answers.NONE));
+    requests.add(new Request(
+        service,
+        answers instanceof Record given
+            ? given
+            : Services.named(service).orElseThrow().nothingAnswered()));
     return null;
   }
 

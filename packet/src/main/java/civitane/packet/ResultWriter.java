@@ -1,63 +1,41 @@
 package civitane.packet;
 
 import civitane.core.facts.Word;
-import civitane.core.money.Amount;
+import civitane.core.reasons.Reason;
+import civitane.core.rules.Check;
 import civitane.core.rules.Line;
 import civitane.core.rules.Result;
-import civitane.core.rules.Test;
+import civitane.words.Language;
+import civitane.words.Voice;
+import civitane.words.Words;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonEncoding;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.ObjectWriteContext;
 import tools.jackson.core.PrettyPrinter;
-import tools.jackson.core.io.SerializedString;
 import tools.jackson.core.json.JsonFactory;
 import tools.jackson.core.util.DefaultPrettyPrinter;
-import tools.jackson.core.util.JsonRecyclerPools;
 import tools.jackson.core.util.Separators;
 
-/** Writes results and faults as JSON, the keys always in the same order. */
+/** Writes results and faults as JSON, the keys always in the same order, sentences in one language. */
 public final class ResultWriter {
   // Between two answers stands the line break that each ends with, and nothing else.
   private static final Separators UNSEPARATED =
       Separators.createDefaultInstance().withRootSeparator("");
-  private static final JsonFactory JSON = JsonFactory.builder()
-      .recyclerPool(JsonRecyclerPools.threadLocalPool())
-      .rootValueSeparator("")
-      .build();
+  private static final JsonFactory JSON =
+      JsonFactory.builder().rootValueSeparator("").build();
 
-  private static final int USUAL_BYTES = 1 << 17;
-  private static final ThreadLocal<ByteArrayOutputStream> BUFFER =
-      ThreadLocal.withInitial(() -> new ByteArrayOutputStream(USUAL_BYTES));
-  private static final SerializedString SERVICE = new SerializedString("service");
-  private static final SerializedString OUTCOME = new SerializedString("outcome");
-  private static final SerializedString HOLD = new SerializedString("hold");
-  private static final SerializedString ROUTE = new SerializedString("route");
-  private static final SerializedString BOOK = new SerializedString("book");
-  private static final SerializedString TESTS = new SerializedString("tests");
-  private static final SerializedString AMOUNTS = new SerializedString("amounts");
-  private static final SerializedString NOTES = new SerializedString("notes");
-  private static final SerializedString CODE = new SerializedString("code");
-  private static final SerializedString TEXT = new SerializedString("text");
-  private static final SerializedString ID = new SerializedString("id");
-  private static final SerializedString MEASURED = new SerializedString("measured");
-  private static final SerializedString LIMIT = new SerializedString("limit");
-  private static final SerializedString BECAUSE = new SerializedString("because");
-  private static final SerializedString NEEDS = new SerializedString("needs");
-  private static final SerializedString MISSING = new SerializedString("missing");
-  private static final SerializedString CHANGE = new SerializedString("change");
-  private static final SerializedString WORKING = new SerializedString("working");
-  private static final SerializedString LABEL = new SerializedString("label");
-  private static final SerializedString AMOUNT = new SerializedString("amount");
+  private static final int USUAL_BYTES = 1 << 14;
 
   private final boolean pretty;
+  private final Words words;
 
-  public ResultWriter(boolean pretty) {
+  public ResultWriter(boolean pretty, Language language) {
     this.pretty = pretty;
+    this.words = Words.in(language);
   }
 
   /** The results of one packet, as an array. */
@@ -88,8 +66,7 @@ public final class ResultWriter {
   }
 
   private byte[] written(Content content) {
-    var out = BUFFER.get();
-    out.reset();
+    var out = new ByteArrayOutputStream(USUAL_BYTES);
     try (var json = JSON.createGenerator(new Context(pretty), out, JsonEncoding.UTF8)) {
       content.to(json);
     }
@@ -110,7 +87,7 @@ public final class ResultWriter {
     }
   }
 
-  private static void results(JsonGenerator json, List<Result> results) {
+  private void results(JsonGenerator json, List<Result> results) {
     json.writeStartArray();
     for (var result : results) {
       result(json, result);
@@ -132,27 +109,27 @@ public final class ResultWriter {
     json.writeEndObject();
   }
 
-  private static void result(JsonGenerator json, Result result) {
+  private void result(JsonGenerator json, Result result) {
     json.writeStartObject();
-    text(json, SERVICE, result.service());
-    text(json, OUTCOME, result.outcome().word());
-    word(json, HOLD, result.hold());
-    word(json, ROUTE, result.route());
-    text(json, BOOK, result.book());
-    json.writeName(TESTS);
-    json.writeStartArray();
-    for (var test : result.tests()) {
-      test(json, test);
+    json.writeStringProperty("service", result.service());
+    json.writeStringProperty("outcome", result.outcome().word());
+    word(json, "hold", result.hold());
+    word(json, "route", result.route());
+    json.writeStringProperty("book", result.book());
+    json.writeArrayPropertyStart("tests");
+    for (var check : result.checks()) {
+      check(json, check);
     }
     json.writeEndArray();
-    json.writeName(AMOUNTS);
-    value(json, result.amounts());
-    json.writeName(NOTES);
-    json.writeStartArray();
+    json.writeName("amounts");
+    ValueWriter.record(json, result.amounts());
+    awards(json, result);
+    json.writeArrayPropertyStart("notes");
     for (var note : result.notes()) {
       json.writeStartObject();
-      text(json, CODE, note.code());
-      text(json, TEXT, note.text());
+      json.writeStringProperty("code", note.code());
+      json.writeStringProperty("text", words.say(note.reason(), Voice.DESK));
+      ValueWriter.arguments(json, note.reason());
       json.writeEndObject();
     }
     json.writeEndArray();
@@ -160,12 +137,7 @@ public final class ResultWriter {
     json.writeEndObject();
   }
 
-  private static void text(JsonGenerator json, SerializedString name, String text) {
-    json.writeName(name);
-    json.writeString(text);
-  }
-
-  private static void word(JsonGenerator json, SerializedString name, @Nullable Word word) {
+  private static void word(JsonGenerator json, String name, @Nullable Word word) {
     json.writeName(name);
     if (word == null) {
       json.writeNull();
@@ -174,82 +146,76 @@ public final class ResultWriter {
     }
   }
 
-  private static void test(JsonGenerator json, Test test) {
+  private void check(JsonGenerator json, Check check) {
     json.writeStartObject();
-    text(json, ID, test.id());
-    text(json, OUTCOME, test.outcome().word());
-    json.writeName(MEASURED);
-    amount(json, test.measured());
-    json.writeName(LIMIT);
-    amount(json, test.limit());
-    text(json, BECAUSE, test.because());
-    json.writeName(NEEDS);
-    texts(json, test.needs());
-    json.writeName(MISSING);
-    texts(json, test.missing());
-    var change = test.change();
-    if (change != null) {
-      text(json, CHANGE, change);
+    json.writeStringProperty("id", check.id());
+    json.writeStringProperty("outcome", check.outcome().word());
+    json.writeName("measured");
+    ValueWriter.amount(json, check.measured());
+    json.writeName("limit");
+    ValueWriter.amount(json, check.limit());
+    json.writeStringProperty("because", words.say(check.reasons(), Voice.DESK));
+    reasons(json, "reasons", check.reasons());
+    json.writeArrayPropertyStart("needs");
+    for (var pointer : check.needs()) {
+      json.writeString(pointer);
+    }
+    json.writeEndArray();
+    json.writeArrayPropertyStart("missing");
+    for (var missing : check.missing()) {
+      json.writeString(missing.subject());
+    }
+    json.writeEndArray();
+    if (!check.changes().isEmpty()) {
+      json.writeStringProperty("change", words.say(check.changes(), Voice.DESK));
+      reasons(json, "changes", check.changes());
     }
     json.writeEndObject();
   }
 
-  private static void texts(JsonGenerator json, List<String> texts) {
-    json.writeStartArray();
-    for (var text : texts) {
-      json.writeString(text);
+  private static void reasons(JsonGenerator json, String name, List<Reason> reasons) {
+    json.writeArrayPropertyStart(name);
+    for (var reason : reasons) {
+      json.writeStartObject();
+      json.writeStringProperty("code", reason.code().code());
+      ValueWriter.arguments(json, reason);
+      json.writeEndObject();
     }
     json.writeEndArray();
   }
 
-  private static void amount(JsonGenerator json, @Nullable Amount amount) {
-    if (amount == null) {
-      json.writeNull();
-    } else if (amount.isWhole()) {
-      json.writeNumber(amount.toWhole());
-    } else {
-      json.writeNumber(amount.toDecimal());
+  private void awards(JsonGenerator json, Result result) {
+    json.writeArrayPropertyStart("awards");
+    for (var award : result.awards()) {
+      json.writeStartObject();
+      json.writeStringProperty("what", award.what().word());
+      ValueWriter.optional(json, "much", award.much());
+      ValueWriter.optional(json, "from", award.from());
+      ValueWriter.optional(json, "until", award.until());
+      json.writeStringProperty("to", award.to().word());
+      ValueWriter.optional(json, "forWhom", award.forWhom());
+      ValueWriter.optional(json, "details", award.details().isEmpty() ? null : award.details());
+      json.writeStringProperty("text", words.award(result.service(), award));
+      json.writeEndObject();
     }
+    json.writeEndArray();
   }
 
-  private static void working(JsonGenerator json, List<Line> lines) {
+  private void working(JsonGenerator json, List<Line> lines) {
     if (lines.isEmpty()) {
       return;
     }
-    json.writeName(WORKING);
-    json.writeStartArray();
+    json.writeArrayPropertyStart("working");
     for (var line : lines) {
       json.writeStartObject();
-      text(json, LABEL, line.label());
-      json.writeName(AMOUNT);
-      amount(json, line.amount());
+      json.writeStringProperty("label", words.say(line.label(), Voice.DESK));
+      json.writeName("amount");
+      ValueWriter.amount(json, line.amount());
+      json.writeStringProperty("text", words.say(line.value()));
+      json.writeStringProperty("code", line.label().code().code());
+      ValueWriter.arguments(json, line.label());
       json.writeEndObject();
     }
     json.writeEndArray();
-  }
-
-  private static void value(JsonGenerator json, @Nullable Object value) {
-    if (value == null || value instanceof Amount) {
-      amount(json, (Amount) value);
-    } else if (value instanceof Boolean flag) {
-      json.writeBoolean(flag);
-    } else if (value instanceof Word word) {
-      json.writeString(word.word());
-    } else if (value instanceof Map<?, ?> map) {
-      json.writeStartObject();
-      for (var entry : map.entrySet()) {
-        json.writeName(String.valueOf(entry.getKey()));
-        value(json, entry.getValue());
-      }
-      json.writeEndObject();
-    } else if (value instanceof List<?> list) {
-      json.writeStartArray();
-      for (var part : list) {
-        value(json, part);
-      }
-      json.writeEndArray();
-    } else {
-      json.writeString(value.toString());
-    }
   }
 }

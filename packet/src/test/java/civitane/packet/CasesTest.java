@@ -3,6 +3,7 @@ package civitane.packet;
 import civitane.core.rates.RateShelf;
 import civitane.core.rules.Mode;
 import civitane.core.services.Screening;
+import civitane.words.Language;
 import java.util.Iterator;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -27,13 +28,14 @@ public class CasesTest {
       agrees(
           "faults",
           expected,
-          Cases.JSON.readTree(new ResultWriter(false).faults(reading.faults())));
+          Cases.JSON.readTree(new ResultWriter(false, Language.EN).faults(reading.faults())));
       return;
     }
     assertEquals(reading.faults().toString(), "[]");
     var mode = one.json().get("mode").stringValue().equals("screen") ? Mode.SCREEN : Mode.DETERMINE;
     var results = new Screening(RATES).of(reading.packet(), mode);
-    agrees("", expected, Cases.JSON.readTree(new ResultWriter(false).results(results)));
+    agrees(
+        "", expected, Cases.JSON.readTree(new ResultWriter(false, Language.EN).results(results)));
   }
 
   /** Everything that is expected is there; amounts and lists hold nothing more. */

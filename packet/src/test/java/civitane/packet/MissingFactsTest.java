@@ -1,10 +1,11 @@
 package civitane.packet;
 
 import civitane.core.rates.RateShelf;
-import civitane.core.rules.Entitlement;
+import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Outcome;
 import civitane.core.services.Screening;
+import civitane.words.Language;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
@@ -23,7 +24,7 @@ public class MissingFactsTest {
   private static final RateShelf RATES = RateShelf.shipped();
   private static final PacketReader READER = new PacketReader(RATES);
   private static final Screening SCREENING = new Screening(RATES);
-  private static final ResultWriter WRITER = new ResultWriter(false);
+  private static final ResultWriter WRITER = new ResultWriter(false, Language.EN);
 
   @DataProvider
   public static Iterator<Object[]> cases() {
@@ -49,15 +50,15 @@ public class MissingFactsTest {
   private static void answered(PacketReader.Reading reading, Mode mode, String what) {
     var results = SCREENING.of(reading.packet(), mode);
     var text = WRITER.results(results);
+    assertTrue(!text.contains("null."), what + ": " + text);
     assertEquals(WRITER.results(SCREENING.of(reading.packet(), mode)), text, what);
     for (var result : results) {
-      assertTrue(!result.tests().isEmpty(), what);
-      for (var test : result.tests()) {
-        assertTrue(!test.because().isBlank(), what + ": " + test.id() + " says nothing");
-        assertTrue(!test.because().contains("null"), what + ": " + test.because());
+      assertTrue(!result.checks().isEmpty(), what);
+      for (var test : result.checks()) {
+        assertTrue(!test.reasons().isEmpty(), what + ": " + test.id() + " says nothing");
       }
-      if (result.outcome() == Entitlement.ENTITLED) {
-        assertTrue(result.tests().stream().noneMatch(test -> test.is(Outcome.UNKNOWN)), what);
+      if (result.outcome() == Finding.ENTITLED) {
+        assertTrue(result.checks().stream().noneMatch(test -> test.is(Outcome.UNKNOWN)), what);
       }
     }
   }

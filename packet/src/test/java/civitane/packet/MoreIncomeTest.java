@@ -2,7 +2,7 @@ package civitane.packet;
 
 import civitane.core.money.Amount;
 import civitane.core.rates.RateShelf;
-import civitane.core.rules.Entitlement;
+import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
 import civitane.core.services.Screening;
@@ -102,15 +102,15 @@ public class MoreIncomeTest {
     if (keys == null) {
       return;
     }
-    if (last.outcome() == Entitlement.NOT_ENTITLED) {
-      assertTrue(next.outcome() != Entitlement.ENTITLED, what + ": now entitled");
+    if (last.outcome() == Finding.NOT_ENTITLED) {
+      assertTrue(next.outcome() != Finding.ENTITLED, what + ": now entitled");
     }
-    if (last.outcome() != Entitlement.ENTITLED || next.outcome() != Entitlement.ENTITLED) {
+    if (last.outcome() != Finding.ENTITLED || next.outcome() != Finding.ENTITLED) {
       return;
     }
     for (var key : keys) {
-      var before = last.amounts().get(key);
-      var after = next.amounts().get(key);
+      var before = last.amountsByName().get(key);
+      var after = next.amountsByName().get(key);
       if (before instanceof Amount most) {
         assertTrue(((Amount) after).isWithin(most), what + ": " + key + " of " + after);
       } else if (before instanceof Map<?, ?> most) {

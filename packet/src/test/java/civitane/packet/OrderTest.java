@@ -3,6 +3,7 @@ package civitane.packet;
 import civitane.core.rates.RateShelf;
 import civitane.core.rules.Mode;
 import civitane.core.services.Screening;
+import civitane.words.Language;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Iterator;
@@ -32,7 +33,7 @@ public class OrderTest {
   private static final RateShelf RATES = RateShelf.shipped();
   private static final PacketReader READER = new PacketReader(RATES);
   private static final Screening SCREENING = new Screening(RATES);
-  private static final ResultWriter WRITER = new ResultWriter(false);
+  private static final ResultWriter WRITER = new ResultWriter(false, Language.EN);
 
   @DataProvider
   public static Iterator<Object[]> cases() {

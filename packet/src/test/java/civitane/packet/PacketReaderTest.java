@@ -63,7 +63,7 @@ public class PacketReaderTest {
     assertEquals(packet.asOf(), LocalDate.parse("2026-11-30"));
     assertEquals(packet.channel(), Channel.PHONE);
     var household = packet.household();
-    assertEquals(household.mailingAddress().line1(), "8 Weir Street");
+    assertEquals(household.lettersTo().line1(), "8 Weir Street");
     assertEquals(household.address().hidden(), true);
     assertEquals(household.people().get(1).role(), Role.FOSTER_CHILD);
     assertEquals(household.people().get(1).nightsHere(), 9);
@@ -73,8 +73,8 @@ public class PacketReaderTest {
     assertEquals(household.benefits(), Set.of(Benefit.HOUSEHOLD_ALLOWANCE));
     var income = household.incomes().get(0);
     assertEquals(income.kind(), IncomeKind.WAGES);
-    assertEquals(income.amount(), Amount.of(475), "by the hour: 12.50 x 38");
-    assertEquals(income.frequency(), Frequency.WEEKLY);
+    assertEquals(income.takings(), Amount.of(475), "by the hour: 12.50 x 38");
+    assertEquals(income.every(), Frequency.WEEKLY);
     assertEquals(income.payslips().get(0).gross(), Amount.of(475));
     assertEquals(packet.papers().get(0).mrz(), List.of("P<", "X"));
   }

@@ -59,13 +59,13 @@ public class PapersInTest {
 
   private static void same(Result screened, Result determined, String what) {
     var more = new ArrayList<String>();
-    for (var test : determined.tests()) {
-      var other = screened.test(test.id());
+    for (var test : determined.checks()) {
+      var other = screened.check(test.id());
       if (other.isEmpty()) {
         assertTrue(DETERMINED.contains(test.id()), what + ": " + test.id());
         assertTrue(
             test.is(Outcome.MET) || test.is(Outcome.NOT_APPLICABLE),
-            what + ": " + test.id() + ", " + test.because());
+            what + ": " + test.id() + ", " + test.reasons());
         more.add(test.id());
       } else {
         assertEquals(test.outcome(), other.get().outcome(), what + ": " + test.id());
@@ -73,12 +73,12 @@ public class PapersInTest {
         assertEquals(test.limit(), other.get().limit(), what + ": " + test.id());
       }
     }
-    assertEquals(determined.tests().size() - more.size(), screened.tests().size(), what);
+    assertEquals(determined.checks().size() - more.size(), screened.checks().size(), what);
     assertEquals(determined.outcome(), screened.outcome(), what);
     assertEquals(determined.hold(), screened.hold(), what);
     assertEquals(determined.route(), screened.route(), what);
-    var amounts = new LinkedHashMap<>(determined.amounts());
-    var expected = new LinkedHashMap<>(screened.amounts());
+    var amounts = new LinkedHashMap<>(determined.amountsByName());
+    var expected = new LinkedHashMap<>(screened.amountsByName());
     // Only what is determined can be urgent enough to be paid before the papers are in.
     amounts.remove("provisional");
     expected.remove("provisional");

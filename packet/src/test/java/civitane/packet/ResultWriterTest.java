@@ -3,6 +3,7 @@ package civitane.packet;
 import civitane.core.rates.RateShelf;
 import civitane.core.rules.Mode;
 import civitane.core.services.Screening;
+import civitane.words.Language;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
@@ -21,9 +22,9 @@ public class ResultWriterTest {
   private static final PacketReader READER = new PacketReader(RATES);
   private static final Screening SCREENING = new Screening(RATES);
   private static final List<String> KEYS =
-      List.of("service", "outcome", "hold", "route", "book", "tests", "amounts", "notes");
+      List.of("service", "outcome", "hold", "route", "book", "tests", "amounts", "awards", "notes");
   private static final List<String> OF_A_TEST =
-      List.of("id", "outcome", "measured", "limit", "because", "needs", "missing");
+      List.of("id", "outcome", "measured", "limit", "because", "reasons", "needs", "missing");
   private static final Set<String> OUTCOMES = Set.of("met", "notMet", "unknown", "notApplicable");
 
   @DataProvider
@@ -33,7 +34,7 @@ public class ResultWriterTest {
 
   private static JsonNode written(Cases.Case one, boolean pretty) {
     var results = SCREENING.of(READER.read(one.packet()).packet(), Mode.DETERMINE);
-    return Cases.JSON.readTree(new ResultWriter(pretty).results(results));
+    return Cases.JSON.readTree(new ResultWriter(pretty, Language.EN).results(results));
   }
 
   private static List<String> keys(JsonNode node) {

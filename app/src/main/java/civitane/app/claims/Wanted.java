@@ -1,14 +1,18 @@
 package civitane.app.claims;
 
+import civitane.app.screening.DeskWords;
 import civitane.core.claims.Turn;
+import civitane.core.reasons.Argument.Missing;
+import civitane.core.rules.Check;
 import civitane.core.rules.Hold;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
 import civitane.core.rules.Route;
-import civitane.core.rules.Test;
+import civitane.words.Voice;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something a claim still wants: a fact, a paper, a signature or a third party's word.
@@ -26,11 +30,17 @@ public record Wanted(String kind, String subject, String words, Turn owner) {
     var wanted = new LinkedHashMap<String, Wanted>();
     var urgent = result.route() == Route.URGENT_LINE;
     if (urgent) {
-      wanted.put(WORD, new Wanted(WORD, result.route().word(), "To the urgent line", Turn.OURS));
+      wanted.put(
+          WORD,
+          new Wanted(
+              WORD,
+              result.route().word(),
+              DeskWords.WORDS.capital(DeskWords.WORDS.word(result.route())),
+              Turn.OURS));
     }
-    for (var test : result.tests()) {
-      if (test.is(Outcome.UNKNOWN) && !(urgent && test.missing().isEmpty())) {
-        for (var one : of(test, result.hold())) {
+    for (var check : result.checks()) {
+      if (check.is(Outcome.UNKNOWN) && !(urgent && check.missing().isEmpty())) {
+        for (var one : of(check, result.hold())) {
           wanted.putIfAbsent(one.kind() + one.subject(), one);
         }
       }
@@ -38,24 +48,24 @@ public record Wanted(String kind, String subject, String words, Turn owner) {
     return List.copyOf(wanted.values());
   }
 
-  private static List<Wanted> of(Test test, @org.jspecify.annotations.Nullable Hold hold) {
-    if (hold != null && isHeld(test, hold)) {
-      return List.of(new Wanted(WORD, hold.word(), test.because(), Turn.THIRD_PARTY));
+  private static List<Wanted> of(Check check, @Nullable Hold hold) {
+    var because = DeskWords.WORDS.say(check.reasons(), Voice.DESK);
+    if (hold != null && isHeld(check, hold)) {
+      return List.of(new Wanted(WORD, hold.word(), because, Turn.THIRD_PARTY));
     }
-    var subjects =
-        test.missing().isEmpty() ? test.needs().stream().limit(1).toList() : test.missing();
+    var subjects = check.missing().isEmpty()
+        ? check.needs().stream().limit(1).toList()
+        : check.missing().stream().map(Missing::subject).toList();
     var found = new ArrayList<Wanted>();
     for (var subject : subjects) {
-      found.add(new Wanted(kind(subject), subject, test.because(), Turn.HOUSEHOLD));
+      found.add(new Wanted(kind(subject), subject, because, Turn.HOUSEHOLD));
     }
-    return found.isEmpty()
-        ? List.of(new Wanted(FACT, test.id(), test.because(), Turn.HOUSEHOLD))
-        : found;
+    return found.isEmpty() ? List.of(new Wanted(FACT, check.id(), because, Turn.HOUSEHOLD)) : found;
   }
 
-  /** Whether the test waits for the one whom the claim waits for, by the word in what it misses. */
-  private static boolean isHeld(Test test, Hold hold) {
-    return test.needs().stream().anyMatch(pointer -> pointer.contains("/" + hold.word()));
+  /** Whether the check waits for the one whom the claim waits for, by the word in what it misses. */
+  private static boolean isHeld(Check check, Hold hold) {
+    return check.needs().stream().anyMatch(pointer -> pointer.contains("/" + hold.word()));
   }
 
   private static String kind(String subject) {

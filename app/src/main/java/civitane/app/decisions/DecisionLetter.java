@@ -2,103 +2,126 @@ package civitane.app.decisions;
 
 import civitane.app.claims.ClaimView;
 import civitane.app.letters.LetterText;
-import civitane.app.letters.LetterWords;
 import civitane.app.letters.Recipient;
+import civitane.core.awards.Award;
+import civitane.core.awards.What;
 import civitane.core.facts.Packet;
-import civitane.core.facts.Person;
-import civitane.core.facts.Word;
-import civitane.core.money.Amount;
+import civitane.core.facts.PaymentMethod;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
-import civitane.core.rules.Wording;
-import civitane.core.time.Dates;
+import civitane.words.Language;
+import civitane.words.Voice;
+import civitane.words.Words;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
-/** The letter that tells a decision with every reason and its numbers. */
+/** The letter that tells a decision with every reason and its numbers, in the household's language. */
 final class DecisionLetter {
-  /** Decisions are written in the language of the office. */
-  private static final String LANGUAGE = "en";
-
-  /** Tests that say nothing to the household. */
+  /** Checks that say nothing to the household. */
   private static final Set<String> INWARD = Set.of("PAPERS");
 
-  private DecisionLetter() {}
+  /** Notes that say that what is granted may change when the papers are in. */
+  private static final Set<String> NOT_FOR_GOOD = Set.of("provisional", "papersFollow");
 
-  static LetterText text(
-      ClaimView claim, Packet packet, Result result, boolean grant, @Nullable String reason) {
+  private final ClaimView claim;
+  private final Packet packet;
+  private final Result result;
+  private final Language language;
+  private final Words words;
+
+  DecisionLetter(ClaimView claim, Packet packet, Result result) {
+    this.claim = claim;
+    this.packet = packet;
+    this.result = result;
+    this.language = Language.of(packet.language());
+    this.words = Words.in(language);
+  }
+
+  /**
+   * What it says.
+   *
+   * @param reason why it is decided otherwise than computed, as the caseworker wrote it
+   * @param appealableUntil the last day to appeal
+   */
+  LetterText text(boolean grant, @Nullable String reason, LocalDate appealableUntil) {
     return new LetterText(
         "decision",
         claim.number(),
-        LANGUAGE,
-        claim.title() + ": " + (grant ? "granted" : "refused"),
+        language,
+        say("title", "service", words.title(result.service())),
         packet.household().applicant().fullName(),
-        Recipient.lines(packet.household(), LetterWords.in(LANGUAGE)),
-        paragraphs(claim, grant, reason),
-        reasons(result, grant),
-        grant ? figures(packet, result) : List.of(),
-        List.of(
-            "If you disagree you may appeal within 35 days after this letter reaches you. \"I disagree\" is enough."
-                + " Somebody who had no hand in this decision will look at it again.",
-            "If anything of what is written here is not right, or changes, tell us: 0555 010 000."),
+        Recipient.lines(packet.household(), words),
+        paragraphs(grant, reason),
+        grant ? granted() : List.of(),
+        reasons(grant),
+        grant ? figures() : List.of(),
+        closing(grant, appealableUntil),
         List.of());
   }
 
-  private static List<String> paragraphs(ClaimView claim, boolean grant, @Nullable String reason) {
+  private List<String> paragraphs(boolean grant, @Nullable String reason) {
     var paragraphs = new ArrayList<String>();
-    paragraphs.add("You applied on " + Dates.written(claim.lodgedOn()) + ". "
-        + (grant ? "We grant what you asked for." : "We can't grant what you asked for."));
+    paragraphs.add(say("asked", "date", claim.lodgedOn()));
+    paragraphs.add(
+        grant && !result.awards().isEmpty()
+            ? say("yes") + " " + words.say(result.service() + ".granted")
+            : say(grant ? "yes" : "no"));
     if (reason != null && !reason.isBlank()) {
-      paragraphs.add(reason.strip());
+      paragraphs.add(say("otherwise", "reason", reason.strip()));
+      if (language != Language.EN) {
+        paragraphs.add(words.say("letter.asWritten"));
+      }
     }
     return paragraphs;
   }
 
-  private static List<String> reasons(Result result, boolean grant) {
-    return result.tests().stream()
-        .filter(test -> !INWARD.contains(test.id()))
-        .filter(test -> grant ? test.is(Outcome.MET) : test.is(Outcome.NOT_MET))
-        .map(civitane.core.rules.Test::because)
+  private List<String> granted() {
+    return result.awards().stream()
+        .map(award -> words.award(result.service(), award))
         .toList();
   }
 
-  private static List<LetterText.Figure> figures(Packet packet, Result result) {
-    var figures = new ArrayList<LetterText.Figure>();
-    result.amounts().forEach((name, value) -> add(figures, packet, Wording.spoken(name), value));
-    return figures;
+  private List<String> reasons(boolean grant) {
+    return result.checks().stream()
+        .filter(check -> !INWARD.contains(check.id()))
+        .filter(check -> check.is(grant ? Outcome.MET : Outcome.NOT_MET))
+        .map(check -> words.say(check.reasons(), Voice.LETTER))
+        .distinct()
+        .toList();
   }
 
-  private static void add(
-      List<LetterText.Figure> figures, Packet packet, String label, Object value) {
-    if (value instanceof Map<?, ?> map) {
-      map.forEach((key, part) -> add(
-          figures,
-          packet,
-          packet
-              .household()
-              .person(String.valueOf(key))
-              .map(Person::calledBy)
-              .orElse(String.valueOf(key)),
-          part));
-    } else if (!(value instanceof Boolean)) {
-      figures.add(new LetterText.Figure(label, inWords(value)));
-    }
+  private List<LetterText.Figure> figures() {
+    return result.working().stream()
+        .map(line ->
+            new LetterText.Figure(words.say(line.label(), Voice.LETTER), words.say(line.value())))
+        .toList();
   }
 
-  private static String inWords(Object value) {
-    if (value instanceof Amount amount) {
-      return amount.toString();
-    } else if (value instanceof LocalDate date) {
-      return Dates.written(date);
-    } else if (value instanceof Word word) {
-      return Wording.spoken(word.word());
-    } else if (value instanceof List<?> list) {
-      return Wording.list(list.stream().map(DecisionLetter::inWords).toList());
+  private List<String> closing(boolean grant, LocalDate appealableUntil) {
+    var closing = new ArrayList<String>();
+    var payment = packet.household().payment();
+    if (grant && result.awards().stream().anyMatch(DecisionLetter::isPaidToHousehold)) {
+      closing.add(say("howPaid."
+          + (payment != null && payment.method() == PaymentMethod.CHEQUE
+              ? PaymentMethod.CHEQUE.word()
+              : PaymentMethod.TRANSFER.word())));
     }
-    return Wording.spoken(String.valueOf(value));
+    if (grant && result.notes().stream().anyMatch(note -> NOT_FOR_GOOD.contains(note.code()))) {
+      closing.add(say("provisional"));
+    }
+    closing.add(say("appeal", "last", appealableUntil));
+    closing.add(say("change", "number", claim.number()));
+    return closing;
+  }
+
+  private static boolean isPaidToHousehold(Award award) {
+    return award.what() == What.MONEY && award.to() == civitane.core.awards.Recipient.HOUSEHOLD;
+  }
+
+  private String say(String key, Object... namesAndValues) {
+    return words.say("letter.decision." + key, namesAndValues);
   }
 }

@@ -7,16 +7,17 @@ import civitane.app.claims.Wanted;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
+import civitane.app.screening.FactName;
 import civitane.app.screening.ResultView;
 import civitane.app.screening.Screenings;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
 import civitane.core.facts.Packet;
-import civitane.core.rules.Entitlement;
+import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
-import civitane.core.rules.Wording;
 import civitane.packet.ResultWriter;
+import civitane.words.Language;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -80,8 +81,7 @@ public class Decisions {
             staff.named(record.decidedBy()).name(),
             record.decidedAt()))
         .orElse(null);
-    return new Working(
-        ResultView.of(determine(claims.view(number))), decision, letters.about(List.of(number)));
+    return new Working(result(claims.view(number)), decision, letters.about(List.of(number)));
   }
 
   private Packet packet(JsonNode json) {
@@ -90,6 +90,10 @@ public class Decisions {
       throw Problem.wrong("The claim's facts can't be read.", reading.faults());
     }
     return reading.packet();
+  }
+
+  private ResultView result(ClaimView claim) {
+    return ResultView.of(determine(claim), screenings.aids(packet(claim.packet())));
   }
 
   private Result determine(ClaimView claim) {
@@ -109,7 +113,10 @@ public class Decisions {
     var result = screenings.results(packet(facts), Mode.DETERMINE).get(0);
     var words = "%s: %s → %s, %s"
         .formatted(
-            Wording.spoken(pointer), before.isMissingNode() ? "nothing" : before, value, reason);
+            FactName.of(pointer, packet(facts)),
+            before.isMissingNode() ? "nothing" : before,
+            value,
+            reason);
     claims.use(number, json.writeValueAsString(facts), Wanted.of(result), words);
   }
 
@@ -132,7 +139,7 @@ public class Decisions {
     var me = staff.me();
     check(result, grant, reason, me);
     var facts = json.writeValueAsString(claim.packet());
-    var text = new ResultWriter(false).results(List.of(result));
+    var text = new ResultWriter(false, Language.EN).results(List.of(result));
     var determination = determinations.save(new DeterminationRecord(
         claims.idOf(number),
         clock.instant(),
@@ -154,10 +161,10 @@ public class Decisions {
   private static void check(
       Result result, boolean grant, @Nullable String reason, Staff.Colleague me) {
     var computed = result.outcome();
-    if (computed == Entitlement.UNKNOWN) {
+    if (computed == Finding.UNKNOWN) {
       throw Problem.wrong("It can't be decided yet: something the rules need is not known.");
     }
-    if (grant != (computed == Entitlement.ENTITLED)) {
+    if (grant != (computed == Finding.ENTITLED)) {
       if (reason == null || reason.isBlank()) {
         throw Problem.wrong("Deciding otherwise than computed needs a reason.");
       }
@@ -175,6 +182,7 @@ public class Decisions {
   }
 
   private LetterText text(ClaimView claim, Result result, boolean grant, @Nullable String reason) {
-    return DecisionLetter.text(claim, packet(claim.packet()), result, grant, reason);
+    return new DecisionLetter(claim, packet(claim.packet()), result)
+        .text(grant, reason, screenings.appealableUntil());
   }
 }

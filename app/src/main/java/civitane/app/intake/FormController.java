@@ -4,12 +4,14 @@ import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
 import civitane.app.screening.Screenings;
 import civitane.app.staff.May;
+import civitane.core.rules.Entitlement;
 import civitane.core.services.Services;
 import civitane.packet.Fault;
 import civitane.packet.form.BatchReader;
 import civitane.packet.form.FormFault;
 import civitane.packet.form.FormReader;
 import civitane.packet.form.FormWriter;
+import civitane.words.Language;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -26,6 +28,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Applications that come from outside: forms that were filled in offline, and a school's batch. */
@@ -61,7 +64,7 @@ class FormController {
     this.clock = clock;
   }
 
-  private static civitane.core.rules.Service service(String word) {
+  private static Entitlement<?> service(String word) {
     return Services.named(word).orElseThrow(() -> Problem.notThere("A service of this name"));
   }
 
@@ -75,19 +78,28 @@ class FormController {
         .body(pdf);
   }
 
-  /** The form of a service, blank. */
+  /** The form of a service, blank, in a language. */
   @GetMapping("/api/forms/{service}")
   @PreAuthorize(May.TAKE_APPLICATIONS)
-  ResponseEntity<byte[]> blank(@PathVariable String service) {
-    return pdf(writer.write(service(service), null, LocalDate.now(clock)), service + ".pdf");
+  ResponseEntity<byte[]> blank(
+      @PathVariable String service, @RequestParam(defaultValue = "en") String language) {
+    return pdf(
+        writer.write(service(service), null, LocalDate.now(clock), Language.of(language)),
+        service + ".pdf");
   }
 
-  /** The form of a service with what a draft holds. */
+  /** The form of a service with what a draft holds, in the household's language. */
   @GetMapping("/api/applications/{id}/forms/{service}")
   @PreAuthorize(May.TAKE_APPLICATIONS)
   ResponseEntity<byte[]> prefilled(@PathVariable UUID id, @PathVariable String service) {
     var packet = applications.view(id).draft().packet();
-    return pdf(writer.write(service(service), packet, LocalDate.now(clock)), service + ".pdf");
+    return pdf(
+        writer.write(
+            service(service),
+            packet,
+            LocalDate.now(clock),
+            Language.of(packet.path("language").asString(null))),
+        service + ".pdf");
   }
 
   /** Takes a form that was filled in: without a fault it becomes a draft with an acknowledgement, else every fault is told. */

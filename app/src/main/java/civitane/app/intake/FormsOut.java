@@ -3,6 +3,7 @@ package civitane.app.intake;
 import civitane.app.audit.AuditLog;
 import civitane.app.letters.Codes;
 import civitane.app.problems.Problem;
+import civitane.app.screening.DeskWords;
 import civitane.app.staff.Staff;
 import civitane.packet.form.FormWriter;
 import civitane.packet.form.OtherForm;
@@ -123,7 +124,9 @@ class FormsOut {
         .query((row, n) -> new Out(
             row.getObject(1, UUID.class),
             row.getString(2),
-            OtherForm.named(row.getString(2)).map(OtherForm::title).orElse(""),
+            OtherForm.named(row.getString(2))
+                .map(form -> form.title(DeskWords.WORDS))
+                .orElse(""),
             row.getString(3),
             row.getString(4),
             row.getTimestamp(5).toInstant(),

@@ -5,10 +5,13 @@ import civitane.app.claims.Claims;
 import civitane.app.households.Households;
 import civitane.app.households.KnownPeople;
 import civitane.app.problems.Problem;
+import civitane.app.screening.DeskWords;
 import civitane.app.screening.Screenings;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.matching.KnownPerson;
+import civitane.core.matching.Likeness;
+import civitane.words.Voice;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -72,6 +75,12 @@ class KnownHouseholds {
       Map<String, List<Claims.Earlier>> earlier,
       String decided) {}
 
+  private static List<String> said(Likeness likeness) {
+    return likeness.reasons().stream()
+        .map(reason -> DeskWords.WORDS.say(reason, Voice.DESK))
+        .toList();
+  }
+
   private static KnownPerson known(Packet packet, Person person) {
     var address = packet.household().address();
     return new KnownPerson(
@@ -101,10 +110,7 @@ class KnownHouseholds {
           .ifPresent(told -> found.putIfAbsent(
               one.household(),
               new Known(
-                  one.household(),
-                  one.person().fullName(),
-                  told.on(),
-                  one.likeness().reasons())));
+                  one.household(), one.person().fullName(), told.on(), said(one.likeness()))));
     }
     return found.values().stream().limit(MOST).toList();
   }
@@ -165,7 +171,7 @@ class KnownHouseholds {
                 person.fullName(),
                 one.person().fullName(),
                 one.likeness().points(),
-                one.likeness().reasons()));
+                said(one.likeness())));
       }
     }
     var names = households.named(List.copyOf(pairs.keySet()));
@@ -173,8 +179,7 @@ class KnownHouseholds {
         .map(entry -> new Duplicate(
             entry.getKey(),
             names.get(entry.getKey()).name(),
-            entry.getValue().stream()
-                .anyMatch(pair -> pair.points() >= civitane.core.matching.Likeness.SAME_FROM),
+            entry.getValue().stream().anyMatch(pair -> pair.points() >= Likeness.SAME_FROM),
             entry.getValue(),
             earlier(entry.getKey(), packet),
             taking.decided(entry.getKey().toString())))

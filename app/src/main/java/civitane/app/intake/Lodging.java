@@ -8,13 +8,15 @@ import civitane.app.households.Households;
 import civitane.app.households.KnownPeople;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
+import civitane.app.screening.FactName;
 import civitane.app.screening.Screenings;
 import civitane.app.staff.Staff;
 import civitane.core.claims.Turn;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.rules.Mode;
-import civitane.core.rules.Wording;
+import civitane.core.rules.Outcome;
+import civitane.core.rules.Result;
 import civitane.core.services.Services;
 import civitane.packet.Fault;
 import java.time.Clock;
@@ -24,6 +26,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -107,7 +110,8 @@ public class Lodging {
         .filter(asked -> packet.signatures().stream()
             .noneMatch(signature -> signature.person().equals(asked.person())))
         .toList();
-    var numbers = claimsOf(packet, dated, taking, toSign, household, id, by);
+    var results = screenings.results(packet, Mode.DETERMINE);
+    var numbers = claimsOf(packet, results, dated, taking, toSign, household, id, by);
     if (joined != null) {
       numbers.forEach(
           number -> claims.note(number, "The household is known already and was joined to it"));
@@ -122,10 +126,22 @@ public class Lodging {
     letters.write(Receipt.text(
         packet,
         receipt,
-        claims.lodgedWith(id),
+        lodged(claims.lodgedWith(id), results),
         toSign.stream().map(SigningRequests.AskedSigner::name).toList()));
     audit.record("application lodged", id.toString(), receipt);
     return applications.view(record);
+  }
+
+  private static List<Receipt.Lodged> lodged(
+      List<Claims.LodgedClaim> claims, List<Result> results) {
+    return IntStream.range(0, claims.size())
+        .mapToObj(i -> new Receipt.Lodged(
+            claims.get(i),
+            results.get(i).checks().stream()
+                .filter(check -> check.is(Outcome.UNKNOWN))
+                .flatMap(check -> check.missing().stream())
+                .toList()))
+        .toList();
   }
 
   private Packet read(ObjectNode dated, Draft draft) {
@@ -210,6 +226,7 @@ public class Lodging {
 
   private List<String> claimsOf(
       Packet packet,
+      List<Result> results,
       ObjectNode dated,
       Taking taking,
       List<SigningRequests.AskedSigner> toSign,
@@ -235,7 +252,7 @@ public class Lodging {
           by,
           json.writeValueAsString(own),
           Services.named(service).orElseThrow().standardTime(result),
-          result.isUrgent(),
+          result.urgent(),
           wanted)));
     }
     return numbers;
@@ -252,7 +269,7 @@ public class Lodging {
                 Wanted.FACT,
                 pointer,
                 ("illegible".equals(place.getValue()) ? "Illegible" : "Left blank")
-                    + " on the paper form: " + Wording.spoken(pointer) + ".",
+                    + " on the paper form: " + FactName.of(pointer, packet) + ".",
                 Turn.HOUSEHOLD))));
     taking
         .unconfirmed()
@@ -261,7 +278,7 @@ public class Lodging {
                 Wanted.FACT,
                 pointer,
                 "Filled in (" + mark.getValue() + ") and not confirmed by the household: "
-                    + Wording.spoken(pointer) + ".",
+                    + FactName.of(pointer, packet) + ".",
                 Turn.HOUSEHOLD))));
     toSign.forEach(asked -> open.add(new Wanted(
         Wanted.SIGNATURE,

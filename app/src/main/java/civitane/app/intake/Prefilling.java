@@ -8,6 +8,7 @@ import civitane.core.registers.PopulationRegister;
 import civitane.core.registers.RegisterSilent;
 import civitane.core.registers.TaxRegister;
 import civitane.core.registers.WageRegister;
+import civitane.core.rules.Entitlement;
 import civitane.core.rules.Question;
 import civitane.core.services.Services;
 import java.sql.Timestamp;
@@ -158,7 +159,7 @@ class Prefilling {
 
   private static List<Question> questions(JsonNode request) {
     return Services.named(request.path("service").asString(""))
-        .map(civitane.core.rules.Service::questions)
+        .<List<Question>>map(Entitlement::questions)
         .orElse(List.of());
   }
 

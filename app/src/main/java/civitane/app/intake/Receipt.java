@@ -2,29 +2,34 @@ package civitane.app.intake;
 
 import civitane.app.claims.Claims;
 import civitane.app.letters.LetterText;
-import civitane.app.letters.LetterWords;
 import civitane.app.letters.Recipient;
 import civitane.core.facts.Packet;
-import civitane.core.facts.Person;
+import civitane.core.reasons.Argument.Missing;
+import civitane.words.Language;
+import civitane.words.Words;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
-/** The receipt: what was asked for, under which numbers, by when an answer comes, and what was told; in the household's language. */
+/** The receipt: what was asked for, under which numbers, by when an answer comes, what is still needed, and what was told; in the household's language. */
 final class Receipt {
   private final Packet packet;
-  private final LetterWords words;
+  private final Language language;
+  private final Words words;
 
   private Receipt(Packet packet) {
     this.packet = packet;
-    this.words = LetterWords.in(Optional.ofNullable(packet.language()).orElse("en"));
+    this.language = Language.of(packet.language());
+    this.words = Words.in(language);
   }
 
+  /** A claim as it was lodged, with what the rules miss. */
+  record Lodged(Claims.LodgedClaim claim, List<Missing> missing) {}
+
   /** The receipt for lodged claims; {@code toSign} names the adults who are still to sign. */
-  static LetterText text(
-      Packet packet, String number, List<Claims.LodgedClaim> claims, List<String> toSign) {
-    return new Receipt(packet).receipt(number, claims, toSign);
+  static LetterText text(Packet packet, String number, List<Lodged> lodged, List<String> toSign) {
+    return new Receipt(packet).receipt(number, lodged, toSign);
   }
 
   /** The acknowledgement of a form that came in without a fault. */
@@ -32,50 +37,50 @@ final class Receipt {
     return new Receipt(packet).acknowledged(number, on);
   }
 
-  private LetterText receipt(String number, List<Claims.LodgedClaim> claims, List<String> toSign) {
+  private LetterText receipt(String number, List<Lodged> lodged, List<String> toSign) {
     var figures = new ArrayList<LetterText.Figure>();
     var closing = new ArrayList<String>();
-    for (var i = 0; i < claims.size(); i++) {
-      var claim = claims.get(i);
-      var service = words.say("service." + packet.requests().get(i).service());
+    for (var i = 0; i < lodged.size(); i++) {
+      var claim = lodged.get(i).claim();
+      var service = words.title(packet.requests().get(i).service());
       figures.add(new LetterText.Figure(
-          words.say("receipt.claim", service, claim.number()), answer(claim)));
-      if (claim.open() > 0) {
-        closing.add(words.say("receipt.open", service, claim.open()));
+          say("receipt.claim", "service", service, "number", claim.number()), answer(claim)));
+      var missing =
+          lodged.get(i).missing().stream().map(words::missing).distinct().toList();
+      if (!missing.isEmpty()) {
+        closing.add(
+            say("receipt.open", "service", service, "count", BigDecimal.valueOf(missing.size()))
+                + " " + words.say("rules.stillNeeded", "what", words.list(missing)));
       }
     }
     if (closing.isEmpty()) {
-      closing.add(words.say("receipt.complete"));
+      closing.add(say("receipt.complete"));
     }
     if (!toSign.isEmpty()) {
-      closing.add(words.say("receipt.signers", String.join(", ", toSign)));
+      closing.add(say("receipt.signers", "names", words.list(toSign)));
     }
-    closing.add(words.say("receipt.change"));
+    closing.add(say("receipt.change"));
     return letter(
         "receipt",
         number,
-        List.of(
-            words.say("receipt.lodged", words.date(packet.lodgedOn())), words.say("receipt.keep")),
+        List.of(say("receipt.lodged", "date", packet.lodgedOn()), say("receipt.keep")),
         figures,
-        closing,
-        told());
+        closing);
   }
 
   private String answer(Claims.LodgedClaim claim) {
-    return words.say(
-        claim.urgent() ? "receipt.urgent" : "receipt.answer", words.date(claim.dueOn()));
+    return say(claim.urgent() ? "receipt.urgent" : "receipt.answer", "date", claim.dueOn());
   }
 
   private LetterText acknowledged(String number, LocalDate on) {
     return letter(
         "acknowledgement",
         number,
-        List.of(words.say("acknowledgement.read", words.date(on))),
+        List.of(say("acknowledgement.read", "date", on)),
         packet.requests().stream()
-            .map(request -> new LetterText.Figure(words.say("service." + request.service()), ""))
+            .map(request -> new LetterText.Figure(words.title(request.service()), ""))
             .toList(),
-        List.of(words.say("acknowledgement.next"), words.say("receipt.change")),
-        told());
+        List.of(say("acknowledgement.next"), say("receipt.change")));
   }
 
   private LetterText letter(
@@ -83,59 +88,23 @@ final class Receipt {
       String number,
       List<String> paragraphs,
       List<LetterText.Figure> figures,
-      List<String> closing,
-      List<LetterText.Figure> told) {
+      List<String> closing) {
     return new LetterText(
         kind,
         number,
-        words.language(),
-        words.say(kind + ".title"),
+        language,
+        say(kind + ".title"),
         packet.household().applicant().fullName(),
         Recipient.lines(packet.household(), words),
         paragraphs,
         List.of(),
+        List.of(),
         figures,
         closing,
-        told);
+        new ToldFacts(packet, words).lines());
   }
 
-  private List<LetterText.Figure> told() {
-    var told = new ArrayList<LetterText.Figure>();
-    var household = packet.household();
-    for (var person : household.people()) {
-      told.add(new LetterText.Figure(
-          name(person) + ", " + words.say("role." + person.role().word()),
-          person.birthDate() == null ? "—" : words.say("born", words.date(person.birthDate()))));
-    }
-    for (var income : household.incomes()) {
-      told.add(new LetterText.Figure(
-          name(household.person(income.person()).orElseThrow()) + ", "
-              + words.say("income." + income.kind().word()),
-          income.amount() == null || income.frequency() == null
-              ? "—"
-              : words.say(
-                  "every",
-                  income.amount(),
-                  words.say("frequency." + income.frequency().word()))));
-    }
-    for (var statement : household.noIncome()) {
-      told.add(new LetterText.Figure(
-          name(household.person(statement.person()).orElseThrow()), words.say("none")));
-    }
-    for (var expense : household.listedExpenses()) {
-      told.add(new LetterText.Figure(
-          words.say("expense." + expense.kind().word()),
-          expense.amount() == null || expense.frequency() == null
-              ? "—"
-              : words.say(
-                  "every",
-                  expense.amount(),
-                  words.say("frequency." + expense.frequency().word()))));
-    }
-    return told;
-  }
-
-  private static String name(Person person) {
-    return person.fullName().isBlank() ? "—" : person.fullName();
+  private String say(String key, Object... namesAndValues) {
+    return words.say("letter." + key, namesAndValues);
   }
 }

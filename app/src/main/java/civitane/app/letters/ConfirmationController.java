@@ -1,18 +1,16 @@
 package civitane.app.letters;
 
-import civitane.core.time.Dates;
-import java.util.Map;
+import civitane.words.Language;
+import civitane.words.Words;
+import java.util.Locale;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** The public page that says whether a letter is from this office, and nothing private. */
+/** The public page that says whether a letter is from this office, and nothing private, in the reader's language. */
 @Controller
 class ConfirmationController {
-  private static final Map<String, String> KINDS =
-      Map.of("receipt", "A receipt", "decision", "A decision");
-
   private final Letters letters;
 
   ConfirmationController(Letters letters) {
@@ -20,11 +18,15 @@ class ConfirmationController {
   }
 
   @GetMapping("/verify")
-  String confirm(@RequestParam(defaultValue = "") String code, Model model) {
+  String confirm(@RequestParam(defaultValue = "") String code, Locale reader, Model model) {
+    var language = Language.of(reader.getLanguage());
+    var words = Words.in(language);
+    model.addAttribute("words", words);
+    model.addAttribute("language", language);
     model.addAttribute("asked", !code.isBlank());
     letters.confirm(code).ifPresent(letter -> {
-      model.addAttribute("kind", KINDS.getOrDefault(letter.kind(), "A letter"));
-      model.addAttribute("day", Dates.written(letter.writtenOn()));
+      model.addAttribute("kind", words.say("letter.check.kind." + letter.kind()));
+      model.addAttribute("day", letter.writtenOn());
     });
     return "verify";
   }

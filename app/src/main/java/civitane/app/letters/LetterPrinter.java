@@ -1,5 +1,6 @@
 package civitane.app.letters;
 
+import civitane.words.Words;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
 import com.google.zxing.qrcode.QRCodeWriter;
@@ -39,9 +40,10 @@ class LetterPrinter {
   }
 
   byte[] print(LetterText text, String code, LocalDate on) {
-    var words = LetterWords.in(text.language());
-    var context = new Context(Locale.forLanguageTag(words.language()));
+    var words = Words.in(text.language());
+    var context = new Context(Locale.forLanguageTag(text.language().word()));
     context.setVariable("words", words);
+    context.setVariable("language", text.language());
     context.setVariable("letter", text);
     context.setVariable("date", words.date(on));
     context.setVariable("code", code);
@@ -61,7 +63,7 @@ class LetterPrinter {
           BaseRendererBuilder.FontStyle.NORMAL,
           true);
       builder.useFont(() -> font("NotoNaskhArabic_400Regular"), "Naskh");
-      if (words.runsRightToLeft()) {
+      if (text.language().runsRightToLeft()) {
         builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory());
         builder.useUnicodeBidiReorderer(new ICUBidiReorderer());
         builder.defaultTextDirection(BaseRendererBuilder.TextDirection.RTL);

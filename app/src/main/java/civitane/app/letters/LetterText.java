@@ -1,13 +1,14 @@
 package civitane.app.letters;
 
+import civitane.words.Language;
 import java.util.List;
 
 /**
  * What a letter says.
  *
  * @param about the number the letter is about; one letter of a kind a number
- * @param language the language it is written in, as in {@code pt}
  * @param paragraphs in the order they are read
+ * @param granted what the household gets, one line each
  * @param reasons one sentence each, for decisions
  * @param figures label and number, for what is paid or priced, and for what comes when
  * @param closing what happens next, or what can be done
@@ -16,11 +17,12 @@ import java.util.List;
 public record LetterText(
     String kind,
     String about,
-    String language,
+    Language language,
     String title,
     String to,
     List<String> address,
     List<String> paragraphs,
+    List<String> granted,
     List<String> reasons,
     List<Figure> figures,
     List<String> closing,

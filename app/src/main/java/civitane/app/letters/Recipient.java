@@ -1,6 +1,7 @@
 package civitane.app.letters;
 
 import civitane.core.facts.Household;
+import civitane.words.Words;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
@@ -10,13 +11,13 @@ public final class Recipient {
   private Recipient() {}
 
   /** The lines below the name: the mailing address, or in one line why no address is printed. */
-  public static List<String> lines(Household household, LetterWords words) {
+  public static List<String> lines(Household household, Words words) {
     if (!household.mayBeWrittenTo()) {
-      return List.of(words.say("recipient.handOver"));
+      return List.of(words.say("letter.recipient.handOver"));
     }
-    var address = household.mailingAddress();
-    if (address.hidden()) {
-      return List.of(words.say("recipient.protected"));
+    var address = household.lettersTo();
+    if (address == null) {
+      return List.of(words.say("letter.recipient.protected"));
     }
     return Stream.of(address.line1(), address.postcode(), address.town())
         .filter(Objects::nonNull)

@@ -1,12 +1,14 @@
 package civitane.app.screening;
 
 import civitane.app.problems.Problem;
+import civitane.core.facts.PaperKind;
 import civitane.core.facts.Role;
 import civitane.core.rates.RateBook;
 import civitane.core.rules.IncomeChart;
 import civitane.core.rules.Question;
 import civitane.core.rules.QuickCheck;
 import civitane.core.services.Services;
+import civitane.words.Voice;
 import java.math.BigDecimal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -26,16 +28,22 @@ public final class Catalogue {
       List<String> quickFacts,
       List<String> quickAnswers) {}
 
-  /** A question as the interface draws it. */
+  /**
+   * A question as the interface draws it.
+   *
+   * @param vocabulary what the options are words of; null where there are none
+   * @param optional whether an open answer stands for something
+   */
   public record QuestionView(
       String key,
       String kind,
+      @Nullable String vocabulary,
       List<String> options,
       List<QuestionView> parts,
-      @Nullable String otherwise,
+      boolean optional,
       @Nullable String whenKey,
       List<String> whenAnswers,
-      @Nullable String orWord,
+      boolean orNone,
       List<String> papers,
       List<String> rowsFor,
       boolean bySystem,
@@ -46,30 +54,35 @@ public final class Catalogue {
       return new QuestionView(
           question.key(),
           question.kind().word(),
-          question.options(),
+          question.options() == null ? null : question.options().name(),
+          question.words(),
           question.parts().stream().map(QuestionView::of).toList(),
-          question.otherwise(),
+          question.optional(),
           when == null ? null : when.key(),
           when == null ? List.of() : when.answers(),
-          question.orWord(),
-          question.papers(),
+          question.orNone(),
+          question.papers().stream().map(PaperKind::word).toList(),
           question.rowsFor().stream().map(Role::word).toList(),
           question.bySystem(),
           question.fact());
     }
   }
 
-  /** A line of an income chart: euros for the first person, and for each further one by age. */
+  /**
+   * A line of an income chart: euros for the first person, and for each further one by age.
+   *
+   * @param each the period, as in {@code yearly}; {@code once} for what has none
+   */
   public record ChartLine(
       String label,
-      String period,
+      String each,
       BigDecimal first,
       @Nullable BigDecimal from14,
       @Nullable BigDecimal under14) {
     static ChartLine of(IncomeChart chart) {
       return new ChartLine(
-          chart.label(),
-          chart.period(),
+          DeskWords.WORDS.say(chart.label(), Voice.DESK),
+          chart.each().word(),
           chart.first().round2().toDecimal(),
           chart.from14() == null ? null : chart.from14().round2().toDecimal(),
           chart.under14() == null ? null : chart.under14().round2().toDecimal());
@@ -91,14 +104,14 @@ public final class Catalogue {
   }
 
   public static String title(String service) {
-    return Services.named(service).orElseThrow().title();
+    return DeskWords.WORDS.title(service);
   }
 
   static List<Offer> offers() {
     return Services.all().stream()
         .map(service -> new Offer(
             service.word(),
-            service.title(),
+            DeskWords.WORDS.title(service.word()),
             service.standardTime().days(),
             service.standardTime().working(),
             service.comesInLists(),

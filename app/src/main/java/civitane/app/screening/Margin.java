@@ -34,8 +34,8 @@ public record Margin(
   /** A fact that looks wrong, with the question that would settle it. */
   public record Doubt(String pointer, String words) {}
 
-  /** A service nobody asked for yet that the facts speak for. */
-  public record AlsoLikely(String service, String title, List<String> missing) {}
+  /** A service nobody asked for yet that the facts speak for, and what is to know of it yet. */
+  public record AlsoLikely(String service, String title, List<ResultView.MissingView> missing) {}
 
   /** A paper that will be wanted: its kind, the person or income it is for, and the services that want it. */
   public record Wanted(String kind, String of, List<String> services) {}

@@ -1,10 +1,11 @@
 package civitane.app.screening;
 
 import civitane.app.problems.Problem;
-import civitane.core.facts.Answers;
 import civitane.core.facts.Packet;
+import civitane.core.facts.Parts;
 import civitane.core.facts.Request;
 import civitane.core.rules.Entitlement;
+import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Outcome;
 import civitane.core.services.Services;
@@ -12,9 +13,7 @@ import civitane.packet.Fault;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;
@@ -66,7 +65,7 @@ class QuickChecks {
   record Look(
       String verdict,
       List<ResultView.TestView> tests,
-      Map<String, Object> amounts,
+      List<String> awards,
       List<ResultView.LineView> working,
       List<Fault> faults,
       JsonNode packet) {}
@@ -82,31 +81,27 @@ class QuickChecks {
     var lenient = new LenientReading(screenings).read(tree.deepCopy());
     Packet packet = lenient.packet();
     if (packet == null) {
-      return new Look("open", List.of(), Map.of(), List.of(), lenient.faults(), tree);
+      return new Look("open", List.of(), List.of(), List.of(), lenient.faults(), tree);
     }
     var result = screenings.results(presumed(service, packet), Mode.SCREEN).get(0);
     var shown = service.quickCheck().shown(result);
-    var view = ResultView.of(result);
-    var verdict = result.outcome() == Entitlement.NOT_ENTITLED
+    var verdict = result.outcome() == Finding.NOT_ENTITLED
         ? "not"
         : shown.stream().anyMatch(test -> test.is(Outcome.UNKNOWN)) ? "open" : "worthwhile";
     return new Look(
         verdict,
-        shown.stream().map(ResultView.TestView::of).toList(),
-        view.amounts(),
-        result.outcome() == Entitlement.NOT_ENTITLED ? List.of() : view.working(),
+        shown.stream().map(check -> ResultView.TestView.of(word, check)).toList(),
+        ResultView.awards(result),
+        result.outcome() == Finding.NOT_ENTITLED ? List.of() : ResultView.working(result),
         lenient.faults(),
         tree);
   }
 
   /** The same with what follows from the household alone, where nothing else was told. */
-  private static Packet presumed(civitane.core.rules.Service service, Packet packet) {
-    var answers = new LinkedHashMap<String, Object>();
-    var presumed = service.presumed(packet);
-    presumed.keys().forEach(key -> answers.put(key, presumed.value(key)));
-    var told = packet.requests().get(0).answers();
-    told.keys().forEach(key -> answers.put(key, told.value(key)));
-    return packet.withRequests(List.of(new Request(service.word(), new Answers(answers))));
+  private static <A extends Record> Packet presumed(Entitlement<A> service, Packet packet) {
+    var told = service.answers().cast(packet.requests().get(0).answers());
+    var answers = Parts.filled(told, service.presumed(packet));
+    return packet.withRequests(List.of(new Request(service.word(), answers)));
   }
 
   private ObjectNode packet(String service, Told told) {
@@ -153,7 +148,6 @@ class QuickChecks {
         none.addObject().put("person", "p" + i);
       }
     }
-    household.putArray("expenses");
     var assets = household.putArray("assets");
     if (told.owned() != null) {
       assets.addObject().put("person", "p1").put("kind", "savings").put("value", told.owned());

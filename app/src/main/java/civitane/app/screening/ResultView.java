@@ -1,10 +1,14 @@
 package civitane.app.screening;
 
+import civitane.core.facts.Parts;
 import civitane.core.facts.Word;
 import civitane.core.money.Amount;
+import civitane.core.reasons.Argument;
+import civitane.core.rules.Check;
+import civitane.core.rules.Line;
 import civitane.core.rules.Note;
 import civitane.core.rules.Result;
-import civitane.core.rules.Test;
+import civitane.words.Voice;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
@@ -12,7 +16,12 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** A result as the interface shows it. */
+/**
+ * A result as the interface shows it.
+ *
+ * @param awards what is granted, in words
+ * @param aids what helps whoever asks or answers
+ */
 public record ResultView(
     String service,
     String title,
@@ -21,46 +30,68 @@ public record ResultView(
     @Nullable String route,
     String book,
     List<TestView> tests,
-    Map<String, Object> amounts,
+    List<String> awards,
     List<NoteView> notes,
     List<LineView> working,
     Map<String, Object> aids) {
 
-  /** A test with its numbers and its sentence. */
+  /**
+   * A check with its numbers and its sentence.
+   *
+   * @param label what it is about
+   * @param person whose it is; null for the household's
+   */
   public record TestView(
       String id,
+      String label,
+      @Nullable String person,
       String outcome,
       @Nullable BigDecimal measured,
       @Nullable BigDecimal limit,
       String because,
       List<String> needs,
-      List<String> missing,
+      List<MissingView> missing,
       @Nullable String change) {
 
-    static TestView of(Test test) {
+    static TestView of(String service, Check check) {
+      var colon = check.id().indexOf(':');
       return new TestView(
-          test.id(),
-          test.outcome().word(),
-          number(test.measured()),
-          number(test.limit()),
-          test.because(),
-          test.needs(),
-          test.missing(),
-          test.change());
+          check.id(),
+          DeskWords.WORDS.check(service, check.id()),
+          colon < 0 ? null : check.id().substring(colon + 1),
+          check.outcome().word(),
+          number(check.measured()),
+          number(check.limit()),
+          DeskWords.WORDS.say(check.reasons(), Voice.DESK),
+          check.needs(),
+          check.missing().stream().map(MissingView::of).toList(),
+          check.changes().isEmpty() ? null : DeskWords.WORDS.say(check.changes(), Voice.DESK));
+    }
+  }
+
+  /** Something that is not there: the fact's pointer or the paper, and how it is called. */
+  public record MissingView(String subject, String words) {
+    static MissingView of(Argument.Missing missing) {
+      return new MissingView(missing.subject(), DeskWords.WORDS.missing(missing));
     }
   }
 
   /** Something to know beside the outcome. */
   public record NoteView(String code, String text) {
     static NoteView of(Note note) {
-      return new NoteView(note.code(), note.text());
+      return new NoteView(note.code(), DeskWords.WORDS.say(note.reason(), Voice.DESK));
     }
   }
 
   /** A line of the sum. */
-  public record LineView(String label, BigDecimal amount) {}
+  public record LineView(String label, String value) {
+    static LineView of(Line line) {
+      return new LineView(
+          DeskWords.WORDS.say(line.label(), Voice.DESK), DeskWords.WORDS.say(line.value()));
+    }
+  }
 
-  public static ResultView of(Result result) {
+  public static ResultView of(Result result, Record aids) {
     return new ResultView(
         result.service(),
         Catalogue.title(result.service()),
@@ -68,22 +99,32 @@ public record ResultView(
         result.hold() == null ? null : result.hold().word(),
         result.route() == null ? null : result.route().word(),
         result.book(),
-        result.tests().stream().map(TestView::of).toList(),
-        amounts(result.amounts()),
-        result.notes().stream().map(NoteView::of).toList(),
-        result.working().stream()
-            .map(line -> new LineView(line.label(), line.amount().toDecimal()))
+        result.checks().stream()
+            .map(check -> TestView.of(result.service(), check))
             .toList(),
-        amounts(result.aids()));
+        awards(result),
+        result.notes().stream().map(NoteView::of).toList(),
+        working(result),
+        plain(aids));
+  }
+
+  static List<String> awards(Result result) {
+    return result.awards().stream()
+        .map(award -> DeskWords.WORDS.award(result.service(), award))
+        .toList();
+  }
+
+  static List<LineView> working(Result result) {
+    return result.working().stream().map(LineView::of).toList();
   }
 
   private static @Nullable BigDecimal number(@Nullable Amount amount) {
     return amount == null ? null : amount.toDecimal();
   }
 
-  private static Map<String, Object> amounts(Map<String, Object> amounts) {
+  private static Map<String, Object> plain(Record record) {
     var plain = new LinkedHashMap<String, Object>();
-    amounts.forEach((key, value) -> plain.put(key, plain(value)));
+    Parts.byKey(record).forEach((key, value) -> plain.put(key, plain(value)));
     return plain;
   }
 
@@ -94,6 +135,8 @@ public record ResultView(
       return word.word();
     } else if (value instanceof LocalDate date) {
       return date.toString();
+    } else if (value instanceof Record record) {
+      return plain(record);
     } else if (value instanceof Map<?, ?> map) {
       var parts = new LinkedHashMap<String, Object>();
       map.forEach((key, part) -> parts.put(String.valueOf(key), plain(part)));

@@ -9,8 +9,11 @@ import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
 import civitane.core.services.Conversation;
 import civitane.core.services.Screening;
+import civitane.core.services.decisionappeal.DecisionAppeal;
 import civitane.packet.PacketReader;
 import civitane.packet.ResultWriter;
+import civitane.words.Language;
+import civitane.words.Voice;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -18,6 +21,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;
@@ -58,9 +62,20 @@ public class Screenings {
     return screening.of(packet, mode);
   }
 
+  /** What helps whoever works on the only request of a packet. */
+  public Record aids(Packet packet) {
+    return screening.aids(packet).get(0);
+  }
+
+  private static List<ResultView> views(List<Result> results, List<Record> aids) {
+    return IntStream.range(0, results.size())
+        .mapToObj(i -> ResultView.of(results.get(i), aids.get(i)))
+        .toList();
+  }
+
   /** The same JSON that the command line prints for a packet. */
   String exchange(byte[] packet, Mode mode) {
-    var writer = new ResultWriter(false);
+    var writer = new ResultWriter(false, Language.EN);
     var reading = reader.read(packet);
     return reading.packet() == null
         ? writer.faults(reading.faults())
@@ -81,15 +96,18 @@ public class Screenings {
     var results = screening.of(packet, mode);
     var book = rates.on(today).orElseThrow();
     return new Margin(
-        results.stream().map(ResultView::of).toList(),
+        views(results, screening.aids(packet)),
         lenient.faults(),
         Plausibility.of(packet.household(), today, book).stream()
-            .map(doubt -> new Margin.Doubt(doubt.pointer(), doubt.words()))
+            .map(doubt ->
+                new Margin.Doubt(doubt.pointer(), DeskWords.WORDS.say(doubt.because(), Voice.DESK)))
             .toList(),
         screening.alsoLikely(packet).stream()
             .filter(Screening.Likelihood::likely)
             .map(likely -> new Margin.AlsoLikely(
-                likely.service(), Catalogue.title(likely.service()), likely.missing()))
+                likely.service(),
+                Catalogue.title(likely.service()),
+                likely.missing().stream().map(ResultView.MissingView::of).toList()))
             .toList(),
         monthly(packet),
         (int) packet.household().people().stream().filter(Person::livesHere).count(),
@@ -111,6 +129,11 @@ public class Screenings {
     return new LenientReading(this).read(dated).packet();
   }
 
+  /** The last day to appeal against what is decided today. */
+  public LocalDate appealableUntil() {
+    return DecisionAppeal.lastDay(book(), LocalDate.now(clock));
+  }
+
   RateBook book() {
     return rates.on(LocalDate.now(clock)).orElseThrow();
   }
@@ -118,8 +141,8 @@ public class Screenings {
   private static Map<String, BigDecimal> monthly(Packet packet) {
     var monthly = new LinkedHashMap<String, BigDecimal>();
     for (var income : packet.household().incomes()) {
-      if (income.amount() != null && income.frequency() != null) {
-        var yearly = income.amount().times(income.frequency().periods());
+      if (income.takings() != null && income.every() != null) {
+        var yearly = income.takings().times(income.every().periods());
         monthly.put(income.id(), yearly.dividedBy(12).round2().toDecimal());
       }
     }

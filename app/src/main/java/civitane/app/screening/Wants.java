@@ -45,10 +45,10 @@ final class Wants {
 
   private static List<String> missing(Result result) {
     var missing = new ArrayList<String>();
-    for (var test : result.tests()) {
-      for (var subject : test.missing()) {
-        if (test.id().equals("PAPERS") || subject.startsWith(IDENTITY)) {
-          missing.add(subject);
+    for (var check : result.checks()) {
+      for (var one : check.missing()) {
+        if (check.id().equals("PAPERS") || one.subject().startsWith(IDENTITY)) {
+          missing.add(one.subject());
         }
       }
     }

@@ -59,7 +59,9 @@ public final class AllowanceArithmetic {
   public static Outcome resources(Budget budget, boolean agesKnown) {
     var liquid = budget.sums().liquid();
     var owned = liquid == null ? null : budget.sums().owned(liquid);
-    if (owned == null || !agesKnown) {
+    var between =
+        owned != null && owned.compareTo(RESOURCES) > 0 && owned.compareTo(RESOURCES_OLDER) <= 0;
+    if (owned == null || !agesKnown && !budget.olderOrDisabled() && between) {
       return Outcome.UNKNOWN;
     }
     return owned.compareTo(budget.olderOrDisabled() ? RESOURCES_OLDER : RESOURCES) <= 0
@@ -106,7 +108,8 @@ public final class AllowanceArithmetic {
 
   public static Outcome identity(Verdict verdict, Packet packet) {
     var who = packet.household().applicant();
-    var level = Identity.of(who, packet.papers(), packet.asOf(), RECENT_DAYS).level();
+    var level = Identity.of(packet.household(), who, packet.papers(), packet.asOf(), RECENT_DAYS)
+        .level();
     var wanted = hastens(verdict) ? IdentityLevel.PARTIAL : IdentityLevel.STANDARD;
     return level.compareTo(wanted) <= 0 ? Outcome.MET : Outcome.UNKNOWN;
   }
@@ -131,8 +134,8 @@ public final class AllowanceArithmetic {
     var net = verdict.number("net");
     var monthly = most.subtract(net.multiply(CONTRIBUTION).setScale(0, RoundingMode.CEILING))
         .max(LEAST);
-    var days = packet.lodgedOn().lengthOfMonth();
-    var left = BigDecimal.valueOf(days - packet.lodgedOn().getDayOfMonth() + 1L);
+    var days = packet.assessedOn().lengthOfMonth();
+    var left = BigDecimal.valueOf(days - packet.assessedOn().getDayOfMonth() + 1L);
     var first = monthly.multiply(left).divide(BigDecimal.valueOf(days), 0, RoundingMode.FLOOR);
     verdict.amount("gross", totals.monthlyHigh());
     verdict.amount("monthly", monthly);

@@ -16,6 +16,7 @@ import civitane.core.facts.Signature;
 import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
 import civitane.core.rules.Outcome;
+import civitane.core.services.schoolmeals.SchoolMealsAnswers;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
@@ -54,11 +55,11 @@ public final class Arithmetic {
   static int age(Person person, Packet packet) {
     return person.birthDate() == null
         ? -1
-        : Period.between(person.birthDate(), packet.lodgedOn()).getYears();
+        : Period.between(person.birthDate(), packet.assessedOn()).getYears();
   }
 
   public static boolean recurs(Income income, Packet packet) {
-    return income.kind().isCounted() && income.isRecurringOn(packet.lodgedOn());
+    return income.kind().isCounted() && income.isRecurringOn(packet.assessedOn());
   }
 
   /** Whether an income counts: what children earn only where the service says so. */
@@ -133,8 +134,8 @@ public final class Arithmetic {
   }
 
   public static boolean agrees(Packet packet, Size size) {
-    var stated = packet.requests().get(0).answers().number("householdTotal");
-    return stated != null && stated.toDecimal().compareTo(BigDecimal.valueOf(size.people())) == 0;
+    var answers = (SchoolMealsAnswers) packet.requests().get(0).answers();
+    return answers.householdTotal() != null && answers.householdTotal() == size.people();
   }
 
   public static boolean isSigned(Signature signature, Person person) {

@@ -7,6 +7,7 @@ import civitane.core.facts.Benefit;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Role;
 import civitane.core.identity.CheckDigits;
+import civitane.core.services.schoolmeals.SchoolMealsAnswers;
 import java.math.BigDecimal;
 import java.util.HashSet;
 import org.drools.model.codegen.ExecutableModelProject;
@@ -55,7 +56,7 @@ public final class Engine {
       }
       session.fireAllRules();
       if (meals) {
-        verdict.amount("until", Arithmetic.until(packet.lodgedOn()));
+        verdict.amount("until", Arithmetic.until(packet.assessedOn()));
       }
       return verdict;
     } finally {
@@ -65,23 +66,23 @@ public final class Engine {
 
   private static java.util.List<Child> children(Packet packet) {
     var household = packet.household();
-    var answers = packet.requests().get(0).answers();
+    var answers = (SchoolMealsAnswers) packet.requests().get(0).answers();
     var children = new java.util.ArrayList<Child>();
     var seen = new HashSet<String>();
-    var number = answers.text("benefitNumber");
+    var number = answers.benefitNumber();
     var all = household.benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE)
         || number != null
             && number.strip().matches("HA-\\d{6}-\\d")
             && CheckDigits.isRight(number.strip().substring(3).replace("-", ""));
-    for (var entry : answers.groups("children")) {
-      var id = entry.text("person");
+    for (var entry : answers.named()) {
+      var id = entry.person();
       if (id != null && seen.add(id)) {
         var person = household.person(id).orElseThrow();
         children.add(new Child(
             id,
             entry,
             Arithmetic.age(person, packet),
-            all || entry.flag("homeless", false) || person.role() == Role.FOSTER_CHILD));
+            all || entry.homeless() || person.role() == Role.FOSTER_CHILD));
       }
     }
     return children;

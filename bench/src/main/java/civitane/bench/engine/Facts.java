@@ -1,9 +1,9 @@
 package civitane.bench.engine;
 
-import civitane.core.facts.Answers;
 import civitane.core.facts.Frequency;
 import civitane.core.facts.Income;
 import civitane.core.facts.Person;
+import civitane.core.services.schoolmeals.SchoolMealsAnswers;
 import java.math.BigDecimal;
 
 /** The facts that the engine's rules are written over and conclude. */
@@ -18,7 +18,7 @@ public final class Facts {
   public record Counted(String id, Person person, int age, boolean adult, boolean applicant) {}
 
   /** A child that is asked for. */
-  public record Child(String id, Answers entry, int age, boolean freely) {}
+  public record Child(String id, SchoolMealsAnswers.Child entry, int age, boolean freely) {}
 
   /** A recurring income of a counted person, worth something between two values. */
   public record Item(

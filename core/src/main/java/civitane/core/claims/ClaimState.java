@@ -7,27 +7,16 @@ import java.util.Set;
 
 /** The states of a claim, with the one table of what may follow what. */
 public enum ClaimState implements Word {
-  DRAFTING("drafting"),
+  DRAFTING,
   /** The receipt is given, and nobody has it yet. */
-  LODGED("lodged"),
-  OPEN("open"),
-  DECIDED("decided"),
+  LODGED,
+  OPEN,
+  DECIDED,
   /** What follows a grant: payments, a place on a list, a review date. */
-  RUNNING("running"),
-  WITHDRAWN("withdrawn"),
-  LAPSED("lapsed"),
-  CLOSED("closed");
-
-  private final String word;
-
-  ClaimState(String word) {
-    this.word = word;
-  }
-
-  @Override
-  public String word() {
-    return word;
-  }
+  RUNNING,
+  WITHDRAWN,
+  LAPSED,
+  CLOSED;
 
   private static Map<ClaimState, Set<ClaimState>> table() {
     return Map.of(

@@ -5,21 +5,10 @@ import java.util.Collection;
 
 /** Whose turn it is to do something. */
 public enum Turn implements Word {
-  OURS("ours"),
-  HOUSEHOLD("household"),
-  THIRD_PARTY("thirdParty"),
-  OVER("over");
-
-  private final String word;
-
-  Turn(String word) {
-    this.word = word;
-  }
-
-  @Override
-  public String word() {
-    return word;
-  }
+  OURS,
+  HOUSEHOLD,
+  THIRD_PARTY,
+  OVER;
 
   /** Whose turn follows from the owners of the open items: ours when anything is ours, then the household's. */
   public static Turn of(Collection<Turn> owners) {

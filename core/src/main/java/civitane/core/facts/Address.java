@@ -16,7 +16,7 @@ public record Address(
     boolean noFixedAddress,
     @Nullable Boolean tiesToDistrict,
     boolean hidden,
-    @Nullable Address mailing) {
+    @Nullable MailingAddress mailing) {
 
   public static Address at(String line1, String town, String postcode) {
     return new Address(line1, town, postcode, false, null, false, null);

@@ -5,4 +5,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Something of value that belongs to a person. */
 public record Asset(
-    @Nullable String person, AssetKind kind, @Nullable Amount value) {}
+    @As(Form.PERSON) @Nullable String person,
+    @Required AssetKind kind,
+    @Nullable Amount value) {}

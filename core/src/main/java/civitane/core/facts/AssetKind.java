@@ -2,27 +2,20 @@ package civitane.core.facts;
 
 /** What somebody owns. */
 public enum AssetKind implements Word {
-  CASH("cash", true),
-  CURRENT("current", true),
-  SAVINGS("savings", true),
-  INVESTMENTS("investments", true),
-  RETIREMENT("retirement", false),
-  REAL_ESTATE("realEstate", false),
-  VEHICLE("vehicle", false),
-  BUSINESS("business", false),
-  OTHER("other", false);
+  CASH(true),
+  CURRENT(true),
+  SAVINGS(true),
+  INVESTMENTS(true),
+  RETIREMENT(false),
+  REAL_ESTATE(false),
+  VEHICLE(false),
+  BUSINESS(false),
+  OTHER(false);
 
-  private final String word;
   private final boolean liquid;
 
-  AssetKind(String word, boolean liquid) {
-    this.word = word;
+  AssetKind(boolean liquid) {
     this.liquid = liquid;
-  }
-
-  @Override
-  public String word() {
-    return word;
   }
 
   /** Whether it can be spent at once: cash, accounts, savings and investments. */

@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 
 /** A person's permission to ask somebody else, with its end. */
 public record Consent(
-    String person,
-    ConsentTo to,
+    @Required @As(Form.PERSON) String person,
+    @Required ConsentTo to,
     @Nullable LocalDate on,
     @Nullable LocalDate until) {}

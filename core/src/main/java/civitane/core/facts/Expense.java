@@ -5,10 +5,10 @@ import org.jspecify.annotations.Nullable;
 
 /** Money that goes out; it counts when it recurs. */
 public record Expense(
-    ExpenseKind kind,
+    @Required ExpenseKind kind,
     @Nullable Amount amount,
     @Nullable Frequency frequency,
-    @Nullable String person) {
+    @As(Form.PERSON) @Nullable String person) {
 
   public boolean recurs() {
     return frequency != Frequency.ONCE;

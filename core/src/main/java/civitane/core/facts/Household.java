@@ -13,9 +13,9 @@ import org.jspecify.annotations.Nullable;
  * @param expenses what goes out; null while nobody was asked, which is not the same as none
  */
 public record Household(
-    Address address,
-    List<Person> people,
-    int expectedChildren,
+    @Nullable Address address,
+    @Required List<Person> people,
+    @UpTo(20) int expectedChildren,
     List<Income> incomes,
     List<NoIncome> noIncome,
     @Nullable List<Expense> expenses,
@@ -28,13 +28,14 @@ public record Household(
       Comparator.comparing(Person::role).thenComparing(Person::id, Ids.ORDER);
 
   public Household {
-    people = List.copyOf(people);
-    incomes = List.copyOf(incomes);
-    noIncome = List.copyOf(noIncome);
+    address = address == null ? Address.UNKNOWN : address;
+    people = Lists.of(people);
+    incomes = Lists.of(incomes);
+    noIncome = Lists.of(noIncome);
     expenses = expenses == null ? null : List.copyOf(expenses);
-    assets = List.copyOf(assets);
-    benefits = Set.copyOf(benefits);
-    consents = List.copyOf(consents);
+    assets = Lists.of(assets);
+    benefits = benefits == null ? Set.of() : Set.copyOf(benefits);
+    consents = Lists.of(consents);
   }
 
   /** The people in an order that does not depend on how they were told: who applies, then by their ids. */
@@ -66,6 +67,10 @@ public record Household(
     return Optional.empty();
   }
 
+  public Optional<Income> income(String id) {
+    return incomes.stream().filter(income -> income.id().equals(id)).findFirst();
+  }
+
   /** What goes out as far as it was listed. */
   public List<Expense> listedExpenses() {
     return expenses == null ? List.of() : expenses;
@@ -79,9 +84,14 @@ public record Household(
         .orElseThrow(() -> new IllegalStateException("a household without an applicant"));
   }
 
-  /** Where letters go: to the mailing address where one was given, else home. */
-  public Address mailingAddress() {
-    return address.mailing() == null ? address : address.mailing();
+  /** Where letters go: to the mailing address where one was given, else home; null where home is protected. */
+  public @Nullable MailingAddress lettersTo() {
+    if (address.mailing() != null) {
+      return address.mailing();
+    }
+    return address.hidden()
+        ? null
+        : new MailingAddress(address.line1(), address.town(), address.postcode());
   }
 
   /** Whether letters may be posted; the applicant may have said that it is not safe. */

@@ -2,21 +2,21 @@ package civitane.core.facts;
 
 /** Where money comes from, and whether it counts. */
 public enum IncomeKind implements Word {
-  WAGES("wages", Counts.EARNED),
-  SELF_EMPLOYMENT("selfEmployment", Counts.EARNED),
-  PENSION("pension", Counts.UNEARNED),
-  UNEMPLOYMENT_PAY("unemploymentPay", Counts.UNEARNED),
-  CHILD_SUPPORT("childSupport", Counts.UNEARNED),
-  DISABILITY_PENSION("disabilityPension", Counts.UNEARNED),
-  FAMILY_HELP("familyHelp", Counts.UNEARNED),
-  RENT_RECEIVED("rentReceived", Counts.UNEARNED),
-  INTEREST("interest", Counts.UNEARNED),
-  LEAVE_PAY("leavePay", Counts.UNEARNED),
-  OTHER("other", Counts.UNEARNED),
-  FOSTER_PAYMENT("fosterPayment", Counts.NEVER),
-  STUDY_GRANT("studyGrant", Counts.NEVER),
-  LOAN("loan", Counts.NEVER),
-  HOUSEHOLD_ALLOWANCE("householdAllowance", Counts.NEVER);
+  WAGES(Counts.EARNED),
+  SELF_EMPLOYMENT(Counts.EARNED),
+  PENSION(Counts.UNEARNED),
+  UNEMPLOYMENT_PAY(Counts.UNEARNED),
+  CHILD_SUPPORT(Counts.UNEARNED),
+  DISABILITY_PENSION(Counts.UNEARNED),
+  FAMILY_HELP(Counts.UNEARNED),
+  RENT_RECEIVED(Counts.UNEARNED),
+  INTEREST(Counts.UNEARNED),
+  LEAVE_PAY(Counts.UNEARNED),
+  OTHER(Counts.UNEARNED),
+  FOSTER_PAYMENT(Counts.NEVER),
+  STUDY_GRANT(Counts.NEVER),
+  LOAN(Counts.NEVER),
+  HOUSEHOLD_ALLOWANCE(Counts.NEVER);
 
   /** How a kind of income counts. */
   private enum Counts {
@@ -25,17 +25,10 @@ public enum IncomeKind implements Word {
     NEVER
   }
 
-  private final String word;
   private final Counts counts;
 
-  IncomeKind(String word, Counts counts) {
-    this.word = word;
+  IncomeKind(Counts counts) {
     this.counts = counts;
-  }
-
-  @Override
-  public String word() {
-    return word;
   }
 
   public boolean isEarned() {

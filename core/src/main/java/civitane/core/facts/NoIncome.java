@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Somebody's own statement that there is no income, and what they live on. */
 public record NoIncome(
-    String person,
+    @Required @As(Form.PERSON) String person,
     @Nullable LocalDate since,
     @Nullable String livesOn,
     @Nullable LocalDate statedOn) {}

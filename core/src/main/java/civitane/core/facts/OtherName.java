@@ -1,4 +1,5 @@
 package civitane.core.facts;
 
 /** A name a person had before, or is known by. */
-public record OtherName(OtherNameKind kind, String name) {}
+public record OtherName(
+    @Required OtherNameKind kind, @Required String name) {}

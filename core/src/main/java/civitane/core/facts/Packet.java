@@ -33,6 +33,11 @@ public record Packet(
     signatures = List.copyOf(signatures);
   }
 
+  /** A packet whose three days are one. */
+  public static Packet on(LocalDate day, Household household, List<Request> requests) {
+    return new Packet(day, day, day, null, null, null, household, requests, List.of(), List.of());
+  }
+
   public Packet withRequests(List<Request> other) {
     return new Packet(
         lodgedOn,

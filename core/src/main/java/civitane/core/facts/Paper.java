@@ -12,9 +12,9 @@ import org.jspecify.annotations.Nullable;
  * @param nameAccepted a person has looked at a name that is near or in another script, and accepted it
  */
 public record Paper(
-    PaperKind kind,
-    @Nullable String person,
-    @Nullable String income,
+    @Required PaperKind kind,
+    @As(Form.PERSON) @Nullable String person,
+    @As(Form.INCOME) @Nullable String income,
     @Nullable String employer,
     @Nullable LocalDate issuedOn,
     @Nullable LocalDate expiresOn,
@@ -29,7 +29,7 @@ public record Paper(
     @Nullable String note) {
 
   public Paper {
-    mrz = List.copyOf(mrz);
+    mrz = Lists.of(mrz);
   }
 
   /** Only an accepted paper is evidence. */

@@ -4,4 +4,6 @@ import org.jspecify.annotations.Nullable;
 
 /** How the household wants to be paid. */
 public record Payment(
-    PaymentMethod method, @Nullable String iban, @Nullable String holder) {}
+    @Required PaymentMethod method,
+    @As(Form.IBAN) @Nullable String iban,
+    @Nullable String holder) {}

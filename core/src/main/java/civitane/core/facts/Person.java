@@ -13,8 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param residentNumber ten digits, the last a check digit; null with {@code residentNumberMissing} saying why
  */
 public record Person(
-    String id,
-    Role role,
+    @Required String id,
+    @Required Role role,
     @Nullable String givenName,
     @Nullable String familyName,
     List<OtherName> otherNames,
@@ -23,19 +23,19 @@ public record Person(
     @Nullable LocalDate birthDate,
     @Nullable Sex sex,
     boolean disabled,
-    boolean sharesMoney,
-    int nightsHere,
+    @Usually("true") boolean sharesMoney,
+    @UpTo(14) @Usually("14") int nightsHere,
     @Nullable Away away,
-    @Nullable String residentNumber,
+    @As(Form.RESIDENT_NUMBER) @Nullable String residentNumber,
     @Nullable MissingNumber residentNumberMissing,
     @Nullable Contact contact,
-    @Nullable String guardian) {
+    @As(Form.PERSON) @Nullable String guardian) {
 
   /** Half of the nights of a fortnight make a home. */
   private static final int NIGHTS_OF_A_HOME = 7;
 
   public Person {
-    otherNames = List.copyOf(otherNames);
+    otherNames = Lists.of(otherNames);
   }
 
   public static Person of(
@@ -71,13 +71,12 @@ public record Person(
     return given.isEmpty() || family.isEmpty() ? given + family : given + " " + family;
   }
 
-  /** A name to speak of the person by; the applicant is called so where no name is known, others by their id. */
-  public String calledBy() {
-    var name = givenName != null && !givenName.isBlank() ? givenName : fullName();
-    if (!name.isBlank()) {
-      return name;
+  /** The name a person is spoken of by: the given one, else all there is; null when no name is known. */
+  public @Nullable String spokenName() {
+    if (givenName != null && !givenName.isBlank()) {
+      return givenName;
     }
-    return role == Role.APPLICANT ? "the applicant" : id;
+    return familyName == null || familyName.isBlank() ? null : familyName;
   }
 
   /** Every name the person goes by: the full name, former and known ones, and the one in another script. */

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param language the language in which the statements were read
  */
 public record Signature(
-    String person,
+    @Required @As(Form.PERSON) String person,
     @Nullable String name,
     @Nullable LocalDate on,
     @Nullable SigningMethod method,
@@ -22,6 +22,6 @@ public record Signature(
     List<String> statements) {
 
   public Signature {
-    statements = List.copyOf(statements);
+    statements = Lists.of(statements);
   }
 }

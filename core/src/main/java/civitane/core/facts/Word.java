@@ -1,8 +1,18 @@
 package civitane.core.facts;
 
-/** A value from a closed vocabulary, with the word it has in a packet. */
+/** A word of a closed vocabulary: an enum constant, written in packets as in {@code fosterChild}. */
 public interface Word {
 
-  /** The word as a packet writes it, as in {@code residentCarer}. */
-  String word();
+  /** The constant's own name, as in {@code FOSTER_CHILD}. */
+  String name();
+
+  /** The word as packets write it. */
+  default String word() {
+    return Vocabulary.of(this).written(((Enum<?>) this).ordinal());
+  }
+
+  /** The vocabulary it belongs to, as in {@code role}. */
+  default String vocabulary() {
+    return Vocabulary.of(this).name();
+  }
 }

@@ -1,23 +1,27 @@
 package civitane.core.identity;
 
+import civitane.core.facts.Household;
 import civitane.core.facts.Paper;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
-import civitane.core.time.Dates;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Argument.Who;
+import civitane.core.reasons.Reason;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the papers say of who somebody is.
  *
  * @param speaking the papers that speak for the person
- * @param reasons why each of the other identity papers does not, one sentence each
+ * @param objections why each of the other identity papers does not
  */
-public record Identity(IdentityLevel level, List<Paper> speaking, List<String> reasons) {
+public record Identity(IdentityLevel level, List<Paper> speaking, List<Reason> objections) {
   private static final Set<PaperKind> PHOTO = EnumSet.of(
       PaperKind.PASSPORT,
       PaperKind.NATIONAL_ID,
@@ -37,22 +41,23 @@ public record Identity(IdentityLevel level, List<Paper> speaking, List<String> r
   }
 
   /** Works out the level from everything handed in, on the day of the computation. */
-  public static Identity of(Person person, List<Paper> papers, LocalDate asOf, int recentDays) {
+  public static Identity of(
+      Household household, Person person, List<Paper> papers, LocalDate asOf, int recentDays) {
     var speaking = new ArrayList<Paper>();
-    var reasons = new ArrayList<String>();
+    var objections = new ArrayList<Reason>();
     for (var paper : papers) {
       if (!person.id().equals(paper.person()) || !isIdentityPaper(paper.kind())) {
         continue;
       }
-      var against = objection(person, paper, asOf, recentDays);
-      if (against.isEmpty()) {
+      var against =
+          new Objection(Who.of(household, person), person, paper, asOf, recentDays).find();
+      if (against == null) {
         speaking.add(paper);
       } else {
-        reasons.add("The paper \"" + paper.kind().word() + "\" of " + person.calledBy()
-            + " does not count: " + against.get() + ".");
+        objections.add(against);
       }
     }
-    return new Identity(level(speaking), List.copyOf(speaking), List.copyOf(reasons));
+    return new Identity(level(speaking), List.copyOf(speaking), List.copyOf(objections));
   }
 
   private static boolean isIdentityPaper(PaperKind kind) {
@@ -72,52 +77,65 @@ public record Identity(IdentityLevel level, List<Paper> speaking, List<String> r
     return photo && kinds.size() >= 2 ? IdentityLevel.STANDARD : IdentityLevel.PARTIAL;
   }
 
-  /** The first reason why a paper does not speak for the person; empty when it does. */
-  private static Optional<String> objection(
-      Person person, Paper paper, LocalDate asOf, int recentDays) {
-    if (!paper.isEvidence()) {
-      return Optional.of(
-          paper.accepted() == null ? "nobody has accepted it yet" : "it was returned");
-    }
-    if (paper.reportedLost()) {
-      return Optional.of("it is reported lost");
-    }
-    if (paper.expiresOn() != null && paper.expiresOn().isBefore(asOf)) {
-      return Optional.of("it expired on " + Dates.written(paper.expiresOn()));
-    }
-    if (RECENT.contains(paper.kind()) && !isRecent(paper, asOf, recentDays)) {
-      return Optional.of("it is not shown to be of the last " + recentDays + " days");
-    }
-    var match = Names.compare(person, paper.nameOnPaper());
-    if (match == NameMatch.DIFFERENT) {
-      return Optional.of(
-          paper.nameOnPaper() == null ? "the name on it has not been read" : "the name differs");
-    }
-    if (match != NameMatch.SAME && !Boolean.TRUE.equals(paper.nameAccepted())) {
-      return Optional.of("the name is near but not the same, and nobody has accepted it");
-    }
-    if (paper.birthDateOnPaper() != null && !paper.birthDateOnPaper().equals(person.birthDate())) {
-      return Optional.of("the date of birth differs");
-    }
-    return zoneObjection(person, paper);
-  }
+  /** One paper held against one person. */
+  private record Objection(Who who, Person person, Paper paper, LocalDate asOf, int recentDays) {
 
-  private static boolean isRecent(Paper paper, LocalDate asOf, int recentDays) {
-    var issued = paper.issuedOn();
-    return issued != null && !issued.isAfter(asOf) && !issued.isBefore(asOf.minusDays(recentDays));
-  }
+    /** The first reason why the paper does not speak for the person; null when it does. */
+    @Nullable
+    Reason find() {
+      if (!paper.isEvidence()) {
+        return because(paper.accepted() == null ? Why.NOT_ACCEPTED_YET : Why.RETURNED);
+      }
+      if (paper.reportedLost()) {
+        return because(Why.REPORTED_LOST);
+      }
+      if (paper.expiresOn() != null && paper.expiresOn().isBefore(asOf)) {
+        return because(Why.EXPIRED, Argument.day(paper.expiresOn()));
+      }
+      if (RECENT.contains(paper.kind()) && !isRecent()) {
+        return because(Why.NOT_RECENT, Argument.days(recentDays));
+      }
+      var match = Names.compare(person, paper.nameOnPaper());
+      if (match == NameMatch.DIFFERENT) {
+        return because(paper.nameOnPaper() == null ? Why.NAME_NOT_READ : Why.NAME_DIFFERS);
+      }
+      if (match != NameMatch.SAME && !Boolean.TRUE.equals(paper.nameAccepted())) {
+        return because(Why.NAME_NEAR);
+      }
+      if (paper.birthDateOnPaper() != null
+          && !paper.birthDateOnPaper().equals(person.birthDate())) {
+        return because(Why.BIRTH_DATE_DIFFERS);
+      }
+      return paper.mrz().isEmpty() ? null : ofZone();
+    }
 
-  private static Optional<String> zoneObjection(Person person, Paper paper) {
-    if (paper.mrz().isEmpty()) {
-      return Optional.empty();
+    private boolean isRecent() {
+      var issued = paper.issuedOn();
+      return issued != null
+          && !issued.isAfter(asOf)
+          && !issued.isBefore(asOf.minusDays(recentDays));
     }
-    var zone = MachineReadableZone.read(paper.mrz());
-    if (!zone.faults().isEmpty()) {
-      return Optional.of("in its machine-readable zone " + zone.faults().get(0));
+
+    private @Nullable Reason ofZone() {
+      var zone = MachineReadableZone.read(paper.mrz());
+      if (!zone.faults().isEmpty()) {
+        var fault = zone.faults().get(0);
+        return fault.part() == null
+            ? because(fault.why())
+            : because(
+                fault.why(),
+                Argument.term(fault.part()),
+                Argument.told(String.valueOf(fault.digit())),
+                Argument.count(fault.right()));
+      }
+      return person.birthDate() == null || !zone.hasBirthDate(person.birthDate())
+          ? because(Why.ZONE_BIRTH_DATE_DIFFERS)
+          : null;
     }
-    if (person.birthDate() == null || !zone.hasBirthDate(person.birthDate())) {
-      return Optional.of("its machine-readable zone has another date of birth");
+
+    private Reason because(Why why, Argument... more) {
+      return why.with(Stream.concat(Stream.of(Argument.term(paper.kind()), who), Stream.of(more))
+          .toArray(Argument[]::new));
     }
-    return Optional.empty();
   }
 }

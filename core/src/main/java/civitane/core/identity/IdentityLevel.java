@@ -5,19 +5,8 @@ import civitane.core.facts.Word;
 /** How well it is shown who somebody is. */
 public enum IdentityLevel implements Word {
   /** Two papers of different kinds speak for the person, at least one with a photo. */
-  STANDARD("standard"),
+  STANDARD,
   /** One paper speaks for the person, or several without a photo. */
-  PARTIAL("partial"),
-  NONE("none");
-
-  private final String word;
-
-  IdentityLevel(String word) {
-    this.word = word;
-  }
-
-  @Override
-  public String word() {
-    return word;
-  }
+  PARTIAL,
+  NONE
 }

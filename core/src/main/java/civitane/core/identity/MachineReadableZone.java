@@ -15,7 +15,7 @@ public final class MachineReadableZone {
   private static final int[] WEIGHTS = {7, 3, 1};
   private static final char FILLER = '<';
 
-  private final List<String> faults = new ArrayList<>();
+  private final List<ZoneFault> faults = new ArrayList<>();
   private String birth = "";
 
   private MachineReadableZone() {}
@@ -28,7 +28,7 @@ public final class MachineReadableZone {
         .filter(line -> !line.isEmpty())
         .toList();
     if (!lines.stream().allMatch(line -> line.matches("[A-Z0-9<]*"))) {
-      zone.faults.add("it has characters other than A to Z, 0 to 9 and <");
+      zone.faults.add(ZoneFault.of(Why.ZONE_CHARACTERS));
     } else if (hasShape(lines, 3, 30)) {
       zone.readCard(lines);
     } else if (hasShape(lines, 2, 36)) {
@@ -36,7 +36,7 @@ public final class MachineReadableZone {
     } else if (hasShape(lines, 2, 44)) {
       zone.readBooklet(lines, true);
     } else {
-      zone.faults.add("it is neither three lines of 30, nor two of 36, nor two of 44 characters");
+      zone.faults.add(ZoneFault.of(Why.ZONE_SHAPE));
     }
     return zone;
   }
@@ -50,10 +50,10 @@ public final class MachineReadableZone {
     var second = lines.get(1);
     checkNumber(first.substring(5, 14), first.charAt(14), first.substring(15));
     birth = second.substring(0, 6);
-    check("date of birth", birth, second.charAt(6));
-    check("date of expiry", second.substring(8, 14), second.charAt(14));
+    check(ZonePart.BIRTH_DATE, birth, second.charAt(6));
+    check(ZonePart.EXPIRY_DATE, second.substring(8, 14), second.charAt(14));
     check(
-        "whole",
+        ZonePart.WHOLE,
         first.substring(5)
             + second.substring(0, 7)
             + second.substring(8, 15)
@@ -65,18 +65,18 @@ public final class MachineReadableZone {
     var second = lines.get(1);
     checkNumber(second.substring(0, 9), second.charAt(9), passport ? "" : second.substring(28, 35));
     birth = second.substring(13, 19);
-    check("date of birth", birth, second.charAt(19));
-    check("date of expiry", second.substring(21, 27), second.charAt(27));
+    check(ZonePart.BIRTH_DATE, birth, second.charAt(19));
+    check(ZonePart.EXPIRY_DATE, second.substring(21, 27), second.charAt(27));
     if (passport) {
       var personal = second.substring(28, 42);
       var digit = second.charAt(42);
       if (!(digit == FILLER && personal.chars().allMatch(letter -> letter == FILLER))) {
-        check("personal number", personal, digit);
+        check(ZonePart.PERSONAL_NUMBER, personal, digit);
       }
     }
     var end = passport ? 43 : 35;
     check(
-        "whole",
+        ZonePart.WHOLE,
         second.substring(0, 10) + second.substring(13, 20) + second.substring(21, end),
         second.charAt(end));
   }
@@ -84,21 +84,21 @@ public final class MachineReadableZone {
   /** A number too long for its field goes on in the optional field, its check digit behind it. */
   private void checkNumber(String number, char digit, String optional) {
     if (digit != FILLER || optional.isEmpty() || optional.charAt(0) == FILLER) {
-      check("document number", number, digit);
+      check(ZonePart.DOCUMENT_NUMBER, number, digit);
       return;
     }
     var end = optional.indexOf(FILLER);
     var rest = end < 0 ? optional : optional.substring(0, end);
     check(
-        "document number",
+        ZonePart.DOCUMENT_NUMBER,
         number + rest.substring(0, rest.length() - 1),
         rest.charAt(rest.length() - 1));
   }
 
-  private void check(String what, String field, char digit) {
-    if (digit < '0' || digit > '9' || digit - '0' != checkDigit(field)) {
-      faults.add("the check digit of the " + what + " is " + digit + ", " + checkDigit(field)
-          + " would be right");
+  private void check(ZonePart part, String field, char digit) {
+    var right = checkDigit(field);
+    if (digit < '0' || digit > '9' || digit - '0' != right) {
+      faults.add(ZoneFault.digit(part, digit, right));
     }
   }
 
@@ -118,8 +118,8 @@ public final class MachineReadableZone {
     return letter >= 'A' && letter <= 'Z' ? letter - 'A' + 10 : 0;
   }
 
-  /** What is wrong with the zone, each in words; empty when every check digit is right. */
-  public List<String> faults() {
+  /** What is wrong with the zone; nothing when every check digit is right. */
+  public List<ZoneFault> faults() {
     return List.copyOf(faults);
   }
 

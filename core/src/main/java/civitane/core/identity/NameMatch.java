@@ -5,23 +5,12 @@ import civitane.core.facts.Word;
 /** How near two names are, the nearest first. */
 public enum NameMatch implements Word {
   /** The same letters, in any order of the parts. */
-  SAME("same"),
+  SAME,
   /** So near that it may well be the same: a slip of the pen, an initial, a part left out. */
-  CLOSE("close"),
+  CLOSE,
   /** One in Latin letters, the other in another script: a person must look. */
-  OTHER_SCRIPT("otherScript"),
-  DIFFERENT("different");
-
-  private final String word;
-
-  NameMatch(String word) {
-    this.word = word;
-  }
-
-  @Override
-  public String word() {
-    return word;
-  }
+  OTHER_SCRIPT,
+  DIFFERENT;
 
   public NameMatch orNearer(NameMatch other) {
     return compareTo(other) <= 0 ? this : other;

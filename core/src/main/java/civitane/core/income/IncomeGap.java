@@ -1,49 +1,60 @@
 package civitane.core.income;
 
+import civitane.core.facts.Household;
 import civitane.core.facts.Person;
+import civitane.core.reasons.Argument.Missing;
+import civitane.core.reasons.Argument.Who;
+import civitane.core.reasons.Reason;
 
 /**
  * Something that stands in the way of knowing what a household has.
  *
  * @param person whose money it is
- * @param missing the pointer of the fact, or the word for what is wanted of a person
- * @param because a sentence for a letter
+ * @param missing what would tell it
  */
-public record IncomeGap(String person, String missing, String because) {
+public record IncomeGap(String person, Missing missing, Reason because) {
 
-  static IncomeGap birthDate(Person person, int index) {
+  static IncomeGap birthDate(Household household, Person person) {
+    var who = Who.of(household, person);
+    var pointer = "/household/people/" + household.people().indexOf(person) + "/birthDate";
     return new IncomeGap(
         person.id(),
-        "/household/people/" + index + "/birthDate",
-        "The date of birth of " + person.calledBy() + " is not known.");
+        new Missing(pointer, "household.people.birthDate", null, who),
+        Why.BIRTH_DATE_MISSING.with(who));
   }
 
-  static IncomeGap missing(Person person, String pointer) {
-    var what = pointer.endsWith("frequency") ? "How often an income of " : "How much an income of ";
+  /** An income whose amount or frequency was not said. */
+  static IncomeGap missing(Household household, Person person, int income, String key) {
+    var who = Who.of(household, person);
     return new IncomeGap(
         person.id(),
-        pointer,
-        what + person.calledBy() + (pointer.endsWith("frequency") ? " comes in" : " is")
-            + " has not been said.");
+        of(income, key, who),
+        (key.equals("frequency") ? Why.FREQUENCY_MISSING : Why.AMOUNT_MISSING).with(who));
   }
 
-  static IncomeGap samePeriodTwice(Person person, String pointer) {
-    return new IncomeGap(
-        person.id(), pointer, "Two payslips of " + person.calledBy() + " are for the same period.");
+  static IncomeGap samePeriodTwice(Household household, Person person, int income) {
+    var who = Who.of(household, person);
+    return new IncomeGap(person.id(), of(income, "payslips", who), Why.SAME_PERIOD_TWICE.with(who));
   }
 
-  static IncomeGap both(Person person) {
+  private static Missing of(int income, String key, Who who) {
+    return new Missing(
+        "/household/incomes/" + income + "/" + key, "household.incomes." + key, null, who);
+  }
+
+  static IncomeGap both(Household household, Person person) {
+    return stated(household, person, "noIncome", Why.INCOME_AND_NONE);
+  }
+
+  static IncomeGap silence(Household household, Person person) {
+    return stated(household, person, "income", Why.NOTHING_SAID);
+  }
+
+  private static IncomeGap stated(Household household, Person person, String what, Why why) {
+    var who = Who.of(household, person);
     return new IncomeGap(
         person.id(),
-        "noIncome:" + person.id(),
-        person.calledBy() + " is said to have no income, and an income is listed as well.");
-  }
-
-  static IncomeGap silence(Person person) {
-    return new IncomeGap(
-        person.id(),
-        "income:" + person.id(),
-        "Nothing is said of what " + person.calledBy()
-            + " lives on: an income, or the statement that there is none.");
+        new Missing(what + ":" + person.id(), "wanted." + what, null, who),
+        why.with(who));
   }
 }

@@ -15,11 +15,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Works out what one income comes to: from payslips when there are enough, else from the household's word against the register. */
 final class IncomeItem {
-  /** What came of it: an income, or the pointer of what is missing, or the pointer of what contradicts itself. */
-  record Outcome(
-      @Nullable CountedIncome income,
-      @Nullable String missing,
-      @Nullable String contradiction) {}
+  /** What came of it: an income, or the key of what is missing, or neither where payslips contradict each other. */
+  record Outcome(@Nullable CountedIncome income, @Nullable String missing) {}
 
   private final int index;
   private final Income income;
@@ -44,30 +41,22 @@ final class IncomeItem {
   }
 
   Outcome workOut() {
-    if (income.frequency() == null) {
-      return missing("frequency");
+    if (income.every() == null) {
+      return new Outcome(null, "frequency");
     }
     if (income.kind() == IncomeKind.WAGES && !income.payslips().isEmpty()) {
       var inWindow = payslipsInWindow();
       if (hasSamePeriodTwice(inWindow)) {
-        return new Outcome(null, null, pointer("payslips"));
+        return new Outcome(null, null);
       }
       if (isEnough(inWindow.size())) {
-        return new Outcome(fromPayslips(inWindow), null, null);
+        return new Outcome(fromPayslips(inWindow), null);
       }
     }
-    if (income.amount() == null) {
-      return missing("amount");
+    if (income.takings() == null) {
+      return new Outcome(null, "amount");
     }
-    return new Outcome(fromWord(), null, null);
-  }
-
-  private Outcome missing(String key) {
-    return new Outcome(null, pointer(key), null);
-  }
-
-  private String pointer(String key) {
-    return "/household/incomes/" + index + "/" + key;
+    return new Outcome(fromWord(), null);
   }
 
   private List<Payslip> payslipsInWindow() {
@@ -129,7 +118,7 @@ final class IncomeItem {
   private CountedIncome agreed(
       Amount period, int payslips, boolean irregular, boolean registerAgrees) {
     var monthly = monthly(period);
-    var yearly = period.times(income.frequency().periods());
+    var yearly = period.times(income.every().periods());
     return new CountedIncome(
         index,
         income,
@@ -145,7 +134,7 @@ final class IncomeItem {
   }
 
   private Amount afterCosts() {
-    var takings = income.amount();
+    var takings = income.takings();
     if (income.kind() != IncomeKind.SELF_EMPLOYMENT) {
       return takings;
     }
@@ -156,8 +145,8 @@ final class IncomeItem {
   }
 
   private Amount monthly(Amount period) {
-    return income.frequency() == Frequency.MONTHLY
+    return income.every() == Frequency.MONTHLY
         ? period.round2()
-        : period.times(income.frequency().periods()).dividedBy(12).round2();
+        : period.times(income.every().periods()).dividedBy(12).round2();
   }
 }

@@ -44,8 +44,7 @@ public final class IncomePicture {
     var picture = new IncomePicture(counted);
     for (var person : counted.people()) {
       if (person.birthDate() == null) {
-        picture.gaps.add(
-            IncomeGap.birthDate(person, counted.household().people().indexOf(person)));
+        picture.gaps.add(IncomeGap.birthDate(counted.household(), person));
       }
     }
     picture.collect(rates, lodgedOn, asOf, childrensEarnings);
@@ -73,11 +72,11 @@ public final class IncomePicture {
         incomes.add(item.income());
       } else if (item.missing() != null) {
         unresolved.add(income);
-        gaps.add(IncomeGap.missing(person, item.missing()));
-      } else if (item.contradiction() != null) {
+        gaps.add(IncomeGap.missing(household, person, i, item.missing()));
+      } else {
         unresolved.add(income);
         contradicting.add(income);
-        gaps.add(IncomeGap.samePeriodTwice(person, item.contradiction()));
+        gaps.add(IncomeGap.samePeriodTwice(household, person, i));
       }
     }
     for (var person : counted.people()) {
@@ -87,9 +86,9 @@ public final class IncomePicture {
       var has = answered.contains(person.id());
       var states = household.statesNoIncome(person);
       if (has && states) {
-        gaps.add(IncomeGap.both(person));
+        gaps.add(IncomeGap.both(household, person));
       } else if (!has && !states && person.birthDate() != null) {
-        gaps.add(IncomeGap.silence(person));
+        gaps.add(IncomeGap.silence(household, person));
       }
     }
   }
@@ -188,7 +187,7 @@ public final class IncomePicture {
   public Optional<Frequency> oneFrequency() {
     Frequency one = null;
     for (var income : incomes) {
-      var frequency = income.isDisputed() ? Frequency.MONTHLY : income.income().frequency();
+      var frequency = income.isDisputed() ? Frequency.MONTHLY : income.income().every();
       if (one != null && one != frequency) {
         return Optional.empty();
       }

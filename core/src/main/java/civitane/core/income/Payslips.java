@@ -17,7 +17,7 @@ public final class Payslips {
         && !begun.isAfter(asOf)) {
       return 1;
     }
-    return income.frequency() == null ? Integer.MAX_VALUE : enough(income.frequency());
+    return income.every() == null ? Integer.MAX_VALUE : enough(income.every());
   }
 
   private static int enough(Frequency frequency) {

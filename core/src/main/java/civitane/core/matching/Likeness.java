@@ -3,6 +3,7 @@ package civitane.core.matching;
 import civitane.core.identity.JaroWinkler;
 import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
+import civitane.core.reasons.Reason;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,9 +17,9 @@ import org.jspecify.annotations.Nullable;
  * joined by it: it says only what a person should look at.
  *
  * @param points what speaks for it, less what speaks against it
- * @param reasons what agrees and what differs, in words
+ * @param reasons what agrees and what differs
  */
-public record Likeness(int points, List<String> reasons) {
+public record Likeness(int points, List<Reason> reasons) {
   /** From here on it is one person as far as anybody can tell. */
   public static final int SAME_FROM = 85;
 
@@ -40,7 +41,7 @@ public record Likeness(int points, List<String> reasons) {
 
   /** Compares two records. */
   public static Likeness of(KnownPerson one, KnownPerson other) {
-    var reasons = new ArrayList<String>();
+    var reasons = new ArrayList<Reason>();
     var name = name(one, other, reasons);
     var born = born(one.birthDate(), other.birthDate(), reasons);
     var home = home(one, other, reasons);
@@ -49,10 +50,10 @@ public record Likeness(int points, List<String> reasons) {
       return new Likeness(weighed, List.copyOf(reasons));
     }
     if (!one.residentNumber().equals(other.residentNumber())) {
-      reasons.add("the resident numbers differ");
+      reasons.add(Why.NUMBER_DIFFERS.with());
       return new Likeness(weighed + OTHER_NUMBER, List.copyOf(reasons));
     }
-    reasons.add(0, "the resident number is the same");
+    reasons.add(0, Why.NUMBER_SAME.with());
     // A number written down for the wrong person agrees in nothing else.
     return new Likeness(name + born > 0 ? CERTAIN : PERHAPS_FROM, List.copyOf(reasons));
   }
@@ -66,32 +67,32 @@ public record Likeness(int points, List<String> reasons) {
     return points >= PERHAPS_FROM;
   }
 
-  private static int name(KnownPerson one, KnownPerson other, List<String> reasons) {
+  private static int name(KnownPerson one, KnownPerson other, List<Reason> reasons) {
     var match = Names.compare(one.fullName(), other.fullName());
     switch (match) {
       case SAME -> {
-        reasons.add("the name is the same");
+        reasons.add(Why.NAME_SAME.with());
         return NAME_SAME;
       }
       case CLOSE -> {
-        reasons.add("the name is close");
+        reasons.add(Why.NAME_CLOSE.with());
         return NAME_CLOSE;
       }
       case OTHER_SCRIPT -> {
-        reasons.add("the name is in another script");
+        reasons.add(Why.NAME_OTHER_SCRIPT.with());
         return NAME_OTHER_SCRIPT;
       }
       default -> {}
     }
     if (isSamePart(one.givenName(), other.givenName())) {
-      reasons.add("the given name is the same, the family name differs");
+      reasons.add(Why.GIVEN_NAME_SAME.with());
       return GIVEN_NAME_ONLY;
     }
     if (isSamePart(one.familyName(), other.familyName())) {
-      reasons.add("only the family name is the same");
+      reasons.add(Why.FAMILY_NAME_SAME.with());
       return FAMILY_NAME_ONLY;
     }
-    reasons.add("the name differs");
+    reasons.add(Why.NAME_DIFFERS.with());
     return 0;
   }
 
@@ -100,19 +101,19 @@ public record Likeness(int points, List<String> reasons) {
   }
 
   private static int born(
-      @Nullable LocalDate one, @Nullable LocalDate other, List<String> reasons) {
+      @Nullable LocalDate one, @Nullable LocalDate other, List<Reason> reasons) {
     if (one == null || other == null) {
       return 0;
     }
     if (one.equals(other)) {
-      reasons.add("born on the same day");
+      reasons.add(Why.BORN_SAME_DAY.with());
       return BORN_SAME;
     }
     if (isNear(one, other)) {
-      reasons.add("the birth dates differ by a slip of the pen");
+      reasons.add(Why.BORN_NEAR.with());
       return BORN_NEAR;
     }
-    reasons.add("born on another day");
+    reasons.add(Why.BORN_ANOTHER_DAY.with());
     return 0;
   }
 
@@ -132,7 +133,7 @@ public record Likeness(int points, List<String> reasons) {
     return different == 1;
   }
 
-  private static int home(KnownPerson one, KnownPerson other, List<String> reasons) {
+  private static int home(KnownPerson one, KnownPerson other, List<Reason> reasons) {
     var street = street(one.line1());
     var otherStreet = street(other.line1());
     if (street.isEmpty() || otherStreet.isEmpty()) {
@@ -140,11 +141,11 @@ public record Likeness(int points, List<String> reasons) {
     }
     var samePost = street(one.postcode()).equals(street(other.postcode()));
     if (samePost && JaroWinkler.similarity(street, otherStreet) >= ALIKE) {
-      reasons.add("the address is the same");
+      reasons.add(Why.ADDRESS_SAME.with());
       return HOME_SAME;
     }
     if (samePost) {
-      reasons.add("the postcode is the same");
+      reasons.add(Why.POSTCODE_SAME.with());
       return HOME_NEAR;
     }
     return 0;

@@ -1,5 +1,7 @@
 package civitane.core.matching;
 
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Reason;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -17,18 +19,17 @@ final class MailAddress {
 
   private MailAddress() {}
 
-  /** What looks wrong, as a question; empty when nothing does. */
-  static Optional<String> doubt(String address) {
+  /** What looks wrong; empty when nothing does. */
+  static Optional<Reason> doubt(String address) {
     if (!WRITTEN.matcher(address).matches()) {
-      return Optional.of(
-          "The mail address " + address + " can't be right — a name, @ and a domain are wanted.");
+      return Optional.of(Why.MAIL_NOT_WRITTEN.with(Argument.told(address)));
     }
     var at = address.indexOf('@');
     var domain = address.substring(at + 1).toLowerCase(Locale.ROOT);
     return USUAL.stream()
         .filter(usual -> !usual.equals(domain) && slips(usual, domain) <= SLIPS)
         .findFirst()
-        .map(usual -> "Is the mail address " + address.substring(0, at + 1) + usual + "?");
+        .map(usual -> Why.MAIL_PERHAPS.with(Argument.told(address.substring(0, at + 1) + usual)));
   }
 
   /** How many letters must be changed, left out or put in, or exchanged with the next, to make one of the other. */

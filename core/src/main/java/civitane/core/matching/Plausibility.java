@@ -12,14 +12,16 @@ import civitane.core.identity.Names;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
 import civitane.core.rates.Section;
-import civitane.core.time.Dates;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Argument.Who;
+import civitane.core.reasons.Reason;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
-/** Facts that may be right but look wrong, each with a question that would settle it. */
+/** Facts that may be right but look wrong, each with the reason why. */
 public final class Plausibility {
   /** A wage this many times the middle income is asked about. */
   private static final int TIMES_MIDDLE = 2;
@@ -49,7 +51,7 @@ public final class Plausibility {
   }
 
   /** A fact that looks wrong. */
-  public record Doubt(String pointer, String words) {}
+  public record Doubt(String pointer, Reason because) {}
 
   public static List<Doubt> of(Household household, LocalDate today, RateBook rates) {
     var check = new Plausibility(household, today, rates);
@@ -67,23 +69,25 @@ public final class Plausibility {
     for (var i = 0; i < household.incomes().size(); i++) {
       var income = household.incomes().get(i);
       if (income.kind() == IncomeKind.WAGES
-          && income.amount() != null
-          && income.frequency() != null
-          && SHORT.contains(income.frequency())
+          && income.takings() != null
+          && income.every() != null
+          && SHORT.contains(income.every())
           && yearly(income).isAbove(most)) {
         doubts.add(new Doubt(
             "/household/incomes/" + i + "/frequency",
-            "Wages of " + income.amount() + " " + income.frequency().inWords() + " is "
-                + yearly(income) + " a year — is it " + income.amount() + " a month?"));
+            Why.WAGE_LOOKS_MONTHLY.with(
+                Argument.each(income.takings(), income.every()),
+                Argument.yearly(yearly(income)),
+                Argument.monthly(income.takings()))));
       } else if (income.kind() == IncomeKind.WAGES
-          && income.amount() != null
-          && income.frequency() != null
-          && income.frequency() != Frequency.ONCE
+          && income.takings() != null
+          && income.every() != null
+          && income.every() != Frequency.ONCE
           && looksHourly(income)) {
         doubts.add(new Doubt(
             "/household/incomes/" + i + "/amount",
-            "Wages of " + income.amount() + " " + income.frequency().inWords()
-                + " is less than two hours' pay — is it " + income.amount() + " an hour?"));
+            Why.WAGE_LOOKS_HOURLY.with(
+                Argument.each(income.takings(), income.every()), Argument.once(income.takings()))));
       }
     }
   }
@@ -91,8 +95,8 @@ public final class Plausibility {
   /** An amount that is less for a whole period than anybody may be paid for two hours of it. */
   private boolean looksHourly(Income income) {
     var terms = rates.terms(Terms.class, Terms::of);
-    return income.amount().isPositive()
-        && !income.amount().isAbove(terms.hourlyMinimum().times(HOURS_AT_LEAST));
+    return income.takings().isPositive()
+        && !income.takings().isAbove(terms.hourlyMinimum().times(HOURS_AT_LEAST));
   }
 
   private void againstTheRegister() {
@@ -100,9 +104,9 @@ public final class Plausibility {
     for (var i = 0; i < household.incomes().size(); i++) {
       var income = household.incomes().get(i);
       if (income.registerMonthly() == null
-          || income.amount() == null
-          || income.frequency() == null
-          || income.frequency() == Frequency.ONCE) {
+          || income.takings() == null
+          || income.every() == null
+          || income.every() == Frequency.ONCE) {
         continue;
       }
       var said = yearly(income).dividedBy(12).round2();
@@ -111,8 +115,7 @@ public final class Plausibility {
       if (said.distanceTo(register).isAbove(tolerance)) {
         doubts.add(new Doubt(
             "/household/incomes/" + i + "/amount",
-            "The wage register says " + register + " a month, the household says " + said
-                + " a month — what do the payslips say?"));
+            Why.REGISTER_DIFFERS.with(Argument.monthly(register), Argument.monthly(said))));
       }
     }
   }
@@ -126,19 +129,18 @@ public final class Plausibility {
       var pointer = "/household/people/" + i + "/contact/";
       if (contact.email() != null) {
         MailAddress.doubt(contact.email())
-            .ifPresent(words -> doubts.add(new Doubt(pointer + "email", words)));
+            .ifPresent(because -> doubts.add(new Doubt(pointer + "email", because)));
       }
       if (contact.phone() != null
           && contact.phone().chars().filter(Character::isDigit).count() < PHONE_DIGITS) {
-        doubts.add(new Doubt(
-            pointer + "phone",
-            "The phone number " + contact.phone() + " is short — is a digit missing?"));
+        doubts.add(
+            new Doubt(pointer + "phone", Why.PHONE_SHORT.with(Argument.told(contact.phone()))));
       }
     }
   }
 
   private static Amount yearly(Income income) {
-    return income.amount().times(income.frequency().periods());
+    return income.takings().times(income.every().periods());
   }
 
   private void birthDates() {
@@ -151,8 +153,7 @@ public final class Plausibility {
       if (person.birthDate() != null && person.birthDate().isAfter(today)) {
         doubts.add(new Doubt(
             pointer,
-            person.calledBy() + " would be born on " + Dates.written(person.birthDate())
-                + " — a child not yet born is told as an expected child."));
+            Why.BORN_LATER.with(Who.of(household, person), Argument.day(person.birthDate()))));
       } else if (person.role() == Role.CHILD && applicant.isPresent()) {
         tooOldAChild(person, applicant.get(), pointer);
       }
@@ -165,9 +166,10 @@ public final class Plausibility {
         && child.birthDate().isBefore(parent.birthDate().plusYears(YOUNGEST_PARENT))) {
       doubts.add(new Doubt(
           pointer,
-          child.calledBy() + " would be born on " + Dates.written(child.birthDate())
-              + " to a parent born on " + Dates.written(parent.birthDate())
-              + " — is one of the dates wrong?"));
+          Why.TOO_OLD_A_CHILD.with(
+              Who.of(household, child),
+              Argument.day(child.birthDate()),
+              Argument.day(parent.birthDate()))));
     }
   }
 
@@ -182,8 +184,7 @@ public final class Plausibility {
             && Names.compare(one.fullName(), other.fullName()) == NameMatch.SAME) {
           doubts.add(new Doubt(
               "/household/people/" + j + "/givenName",
-              other.fullName()
-                  + " is listed twice with the same date of birth — is it one person?"));
+              Why.LISTED_TWICE.with(Argument.told(other.fullName()))));
         }
       }
     }
@@ -192,7 +193,7 @@ public final class Plausibility {
   private void rentAboveIncome() {
     var income = Amount.ZERO;
     for (var item : household.incomes()) {
-      if (item.amount() == null || item.frequency() == null) {
+      if (item.takings() == null || item.every() == null) {
         return;
       }
       income = income.plus(yearly(item));
@@ -204,11 +205,9 @@ public final class Plausibility {
           && expense.frequency() != null
           && income.isPositive()
           && expense.amount().times(expense.frequency().periods()).isAbove(income)) {
-        doubts.add(
-            new Doubt(
-                "/household/expenses/" + i + "/amount",
-                "Rent of " + expense.amount() + " " + expense.frequency().inWords()
-                    + " is more than everything that comes in — is there another income, or is the period wrong?"));
+        doubts.add(new Doubt(
+            "/household/expenses/" + i + "/amount",
+            Why.RENT_ABOVE_INCOME.with(Argument.each(expense.amount(), expense.frequency()))));
       }
     }
   }

@@ -1,151 +1,106 @@
 package civitane.core.rules;
 
 import civitane.core.money.Amount;
+import civitane.core.reasons.Argument.Missing;
+import civitane.core.reasons.Reason;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
-/**
- * A test of several parts in the making.
- *
- * <p>A part that fails makes it not met, whatever is still missing; else a missing or doubtful part makes it unknown.
- */
+/** One check of a service with its outcome and the reasons for it; built once by {@link Checking}. */
 public final class Check {
-  private final Situation it;
   private final String id;
-  private final List<String> used = new ArrayList<>(4);
-  private List<String> missing = List.of();
-  private List<Supplier<String>> failed = List.of();
-  private List<Supplier<String>> doubts = List.of();
-  private @Nullable Amount measured;
-  private @Nullable Amount limit;
-  private @Nullable Supplier<String> change;
+  private final Outcome outcome;
+  private final List<Reason> reasons;
+  private final @Nullable Amount measured;
+  private final @Nullable Amount limit;
+  private final List<Place> places;
+  private final List<Missing> missing;
+  private final List<Reason> changes;
+  private final boolean ofIncome;
 
-  Check(Situation it, String id) {
-    this.it = it;
+  Check(
+      String id,
+      Outcome outcome,
+      List<Reason> reasons,
+      @Nullable Amount measured,
+      @Nullable Amount limit,
+      List<Place> places,
+      List<Missing> missing,
+      List<Reason> changes,
+      boolean ofIncome) {
     this.id = id;
-  }
-
-  /** Needs an answer, by its key or its path within the answers, as in {@code children/0/school}. */
-  public Check needs(String answer) {
-    used.add(answer);
-    if (!it.isAnswered(answer)) {
-      missing = with(missing, it.pointer(answer));
-    }
-    return this;
-  }
-
-  /** Uses an answer that may be absent. */
-  public Check uses(String answer) {
-    used.add(answer);
-    return this;
-  }
-
-  /** Uses a fact of the household that may be absent. */
-  public Check usesFact(String pointer) {
-    used.add(pointer);
-    return this;
-  }
-
-  /** Needs a fact of the household, by its pointer. */
-  public Check needsFact(String pointer, @Nullable Object value) {
-    used.add(pointer);
-    if (value == null) {
-      missing = with(missing, pointer);
-    }
-    return this;
-  }
-
-  public Check lacks(List<String> pointers) {
-    for (var pointer : pointers) {
-      missing = with(missing, pointer);
-    }
-    return this;
-  }
-
-  /** A condition that must hold; null where what it needs is missing. */
-  public Check must(@Nullable Boolean holds, Supplier<String> otherwise) {
-    if (Boolean.FALSE.equals(holds)) {
-      failed = with(failed, otherwise);
-    }
-    return this;
-  }
-
-  /** A condition under which a person has to look. */
-  public Check doubtIf(boolean doubtful, Supplier<String> because) {
-    if (doubtful) {
-      doubts = with(doubts, because);
-    }
-    return this;
-  }
-
-  public Check comparing(@Nullable Amount measured, @Nullable Amount limit) {
+    this.outcome = outcome;
+    this.reasons = reasons;
     this.measured = measured;
     this.limit = limit;
-    return this;
+    this.places = places;
+    this.missing = missing;
+    this.changes = changes;
+    this.ofIncome = ofIncome;
   }
 
-  public Check changedBy(Supplier<String> change) {
-    this.change = change;
-    return this;
+  /** The same with one more thing that would change it. */
+  Check changedBy(Reason change) {
+    var all = new ArrayList<>(changes);
+    all.add(change);
+    return new Check(
+        id, outcome, reasons, measured, limit, places, missing, List.copyOf(all), ofIncome);
   }
 
-  /** The finished test; the sentence is for when it is met. */
-  public Test orMet(Supplier<String> because) {
-    var test = Test.of(id, outcome(), sentence(because));
-    if (change != null && !failed.isEmpty()) {
-      test.changedBy(change);
-    }
-    return test.comparing(measured, limit).missing(missing).needing(this::pointers);
+  /** The check's name and paragraph, as in {@code RR-INCOME}; made per child it carries the child: {@code SM-CHILD:p2}. */
+  public String id() {
+    return id;
   }
 
-  private List<String> pointers() {
-    var pointers = new ArrayList<String>(used.size());
-    for (var answer : used) {
-      var pointer = it.pointer(answer);
-      if (!pointers.contains(pointer)) {
-        pointers.add(pointer);
-      }
-    }
-    return pointers;
+  public Outcome outcome() {
+    return outcome;
   }
 
-  /** A list with one more; most checks find nothing wrong and never make one. */
-  private static <T> List<T> with(List<T> list, T one) {
-    var longer = list.isEmpty() ? new ArrayList<T>(2) : list;
-    longer.add(one);
-    return longer;
+  public boolean is(Outcome other) {
+    return outcome == other;
   }
 
-  private Outcome outcome() {
-    if (!failed.isEmpty()) {
-      return Outcome.NOT_MET;
-    }
-    return missing.isEmpty() && doubts.isEmpty() ? Outcome.MET : Outcome.UNKNOWN;
+  /** Why it ends so: of several parts that fail or are in doubt, each. */
+  public List<Reason> reasons() {
+    return reasons;
   }
 
-  private Supplier<String> sentence(Supplier<String> because) {
-    if (!failed.isEmpty()) {
-      return () -> joined(failed);
-    }
-    if (!missing.isEmpty()) {
-      return () -> doubts.isEmpty()
-          ? Wording.wanted(missing)
-          : joined(doubts) + " " + Wording.wanted(missing);
-    }
-    return doubts.isEmpty() ? because : () -> joined(doubts);
+  public @Nullable Amount measured() {
+    return measured;
   }
 
-  private static String joined(List<Supplier<String>> sentences) {
-    var first = sentences.get(0).get();
-    if (sentences.size() == 1) {
-      return first;
+  public @Nullable Amount limit() {
+    return limit;
+  }
+
+  /** JSON Pointers to the facts it used, each once. */
+  public List<String> needs() {
+    var pointers = new LinkedHashSet<String>();
+    for (var place : places) {
+      pointers.add(place.pointer());
     }
-    var all = new StringBuilder(first);
-    for (var sentence : sentences.subList(1, sentences.size())) {
-      all.append(' ').append(sentence.get());
-    }
-    return all.toString();
+    return List.copyOf(pointers);
+  }
+
+  /** What is not there. */
+  public List<Missing> missing() {
+    return missing;
+  }
+
+  /** The nearest changes that would meet it; none where there is none to name. */
+  public List<Reason> changes() {
+    return changes;
+  }
+
+  /** Whether it holds what comes in against a limit. */
+  public boolean isOfIncome() {
+    return ofIncome;
+  }
+
+  @Override
+  public String toString() {
+    return id + " " + outcome.word() + " " + reasons;
   }
 }

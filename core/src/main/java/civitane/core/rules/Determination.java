@@ -1,49 +1,50 @@
 package civitane.core.rules;
 
+import civitane.core.awards.Award;
+import civitane.core.reasons.Reason;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
-/** A result in the making: the tests in order, then what follows from them. */
+/** A result in the making: the checks in order, then what follows from them. */
 public final class Determination {
-  private final Situation it;
-  private final List<Test> tests = new ArrayList<>(12);
+  private final Situation<?> it;
+  private final List<Check> checks = new ArrayList<>(12);
   private final List<Note> notes = new ArrayList<>(2);
-  private final Map<String, Object> known = new LinkedHashMap<>();
-  private Supplier<Map<String, Object>> award = Map::of;
-  private final Map<String, Supplier<@Nullable Object>> aids = new LinkedHashMap<>(2);
-  private Supplier<List<Line>> working = List::of;
+  private @Nullable Record known;
+  private Supplier<? extends @Nullable Record> amounts = () -> null;
+  private Supplier<List<Award>> awards = List::of;
+  private List<Line> working = List.of();
   private @Nullable Hold hold;
   private @Nullable Route route;
+  private boolean urgent;
 
-  Determination(Situation it) {
+  Determination(Situation<?> it) {
     this.it = it;
   }
 
-  public Determination test(Test test) {
-    tests.add(test);
+  public Determination check(Check check) {
+    checks.add(check);
     return this;
   }
 
-  public Determination tests(List<Test> several) {
-    tests.addAll(several);
+  public Determination checks(List<Check> several) {
+    checks.addAll(several);
     return this;
   }
 
-  /** Adds a test that only a full determination makes. */
-  public Determination determineOnly(Supplier<Test> test) {
+  /** Adds a check that only a full determination makes. */
+  public Determination determineOnly(Supplier<Check> check) {
     if (it.mode() == Mode.DETERMINE) {
-      tests.add(test.get());
+      checks.add(check.get());
     }
     return this;
   }
 
-  public Determination note(boolean applies, String code, Supplier<String> text) {
+  public Determination note(boolean applies, Supplier<Reason> note) {
     if (applies) {
-      notes.add(new Note(code, text.get()));
+      notes.add(new Note(note.get()));
     }
     return this;
   }
@@ -67,74 +68,76 @@ public final class Determination {
     return this;
   }
 
-  /** An amount told whatever the outcome, as soon as it is known. */
-  public Determination known(String name, @Nullable Object value) {
-    if (value != null) {
-      known.put(name, value);
-    }
+  /** Whether it must not wait in a queue, whatever the outcome. */
+  public Determination urgent(boolean applies) {
+    urgent |= applies;
+    return this;
+  }
+
+  /** The amounts told whatever the outcome, as far as they are known. */
+  public Determination known(@Nullable Record amounts) {
+    known = amounts;
     return this;
   }
 
   /** The amounts of an entitled request. */
-  public Determination award(Supplier<Map<String, Object>> amounts) {
-    award = amounts;
+  public Determination amounts(Supplier<? extends @Nullable Record> amounts) {
+    this.amounts = amounts;
     return this;
   }
 
-  public Determination working(Supplier<List<Line>> lines) {
-    working = lines;
+  /** What an entitled request is granted. */
+  public Determination awards(Supplier<List<Award>> awards) {
+    this.awards = awards;
     return this;
   }
 
-  /** Something worked out on the way that helps whoever asks or answers; no part of the result. */
-  public Determination aid(String name, Supplier<@Nullable Object> value) {
-    aids.put(name, value);
+  /** The sum line by line, where everything that it needs is known. */
+  public Determination working(boolean known, Supplier<List<Line>> lines) {
+    working = known ? lines.get() : List.of();
     return this;
   }
 
   public Result result(String service) {
     var outcome = outcome();
-    var open = outcome == Entitlement.UNKNOWN;
-    Map<String, Object> amounts = known;
-    if (outcome == Entitlement.ENTITLED) {
-      amounts = new LinkedHashMap<>(award.get());
-      amounts.putAll(known);
-    }
+    var open = outcome == Finding.UNKNOWN;
+    var entitled = outcome == Finding.ENTITLED;
     return new Result(
         service,
         outcome,
         open ? hold : null,
         open ? route : null,
         it.rates().name(),
-        List.copyOf(tests),
-        amounts,
-        List.copyOf(notes),
+        checks,
+        entitled ? amounts.get() : known,
+        entitled ? awards.get() : List.of(),
+        notes,
         working,
-        aids);
+        urgent || route == Route.URGENT_LINE && open);
   }
 
-  private Entitlement outcome() {
+  private Finding outcome() {
     if (route == Route.URGENT_LINE) {
-      return Entitlement.UNKNOWN;
+      return Finding.UNKNOWN;
     }
     var unknown = false;
-    for (var test : tests) {
-      if (test.is(Outcome.NOT_MET) && sinks(test)) {
-        return Entitlement.NOT_ENTITLED;
+    for (var check : checks) {
+      if (check.is(Outcome.NOT_MET) && sinks(check)) {
+        return Finding.NOT_ENTITLED;
       }
-      unknown |= test.is(Outcome.UNKNOWN);
+      unknown |= check.is(Outcome.UNKNOWN);
     }
-    return unknown ? Entitlement.UNKNOWN : Entitlement.ENTITLED;
+    return unknown ? Finding.UNKNOWN : Finding.ENTITLED;
   }
 
-  /** A test made per child sinks the request only when it is not met for every child. */
-  private boolean sinks(Test test) {
-    var colon = test.id().indexOf(':');
+  /** A check made per child sinks the request only when it is not met for every child. */
+  private boolean sinks(Check check) {
+    var colon = check.id().indexOf(':');
     if (colon < 0) {
       return true;
     }
-    var family = test.id().substring(0, colon + 1);
-    for (var other : tests) {
+    var family = check.id().substring(0, colon + 1);
+    for (var other : checks) {
       if (other.id().startsWith(family) && !other.is(Outcome.NOT_MET)) {
         return false;
       }

@@ -1,31 +1,30 @@
 package civitane.core.rules;
 
-/** What brought a household into arrears: at least one kind, and words where it is none of the listed ones. */
-public final class Hardship {
-  private static final String KINDS = "hardship";
-  private static final String WORDS = "hardshipText";
-  private static final String OTHER = "other";
+import civitane.core.facts.Word;
+import civitane.core.reasons.Argument;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 
-  private Hardship() {}
+/** What brought a household into arrears. */
+public enum Hardship implements Word {
+  ILLNESS,
+  LOST_WORK,
+  REDUCED_HOURS,
+  CHILDCARE,
+  SEPARATION,
+  FLOOD,
+  /** None of these: then words are wanted. */
+  OTHER;
 
-  public static Question kinds() {
-    return Question.choices(
-        KINDS, "illness", "lostWork", "reducedHours", "childcare", "separation", "flood", OTHER);
-  }
-
-  public static Question words() {
-    return Question.of(WORDS, QuestionKind.LONG_TEXT).when(KINDS, OTHER);
-  }
-
-  public static Test test(Situation it, String id) {
-    var kinds = it.answers().texts(KINDS);
+  /** At least one kind, and words where it is none of the listed ones. */
+  public static Check check(
+      Situation<?> it, String id, @Nullable List<Hardship> kinds, @Nullable String words) {
     var check = it.check(id)
-        .needs(KINDS)
-        .doubtIf(it.answers().has(KINDS) && kinds.isEmpty(), () -> "No hardship is named yet.");
-    if (kinds.contains(OTHER)) {
-      check.needs(WORDS);
+        .needs("hardship", kinds)
+        .doubtIf(kinds != null && kinds.isEmpty(), Why.HARDSHIP_NOT_NAMED::with);
+    if (kinds != null && kinds.contains(OTHER)) {
+      check.needs("hardshipText", words);
     }
-    return check.orMet(() -> "The hardship is named: "
-        + Wording.list(kinds.stream().map(Wording::spoken).toList()) + ".");
+    return check.orMet(() -> Why.HARDSHIP_NAMED.with(Argument.terms(kinds)));
   }
 }

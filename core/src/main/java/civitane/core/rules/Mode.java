@@ -5,18 +5,7 @@ import civitane.core.facts.Word;
 /** What a determination asks for. */
 public enum Mode implements Word {
   /** The facts alone: identity, papers and signatures are not asked for. */
-  SCREEN("screen"),
+  SCREEN,
   /** Everything a decision needs. */
-  DETERMINE("determine");
-
-  private final String word;
-
-  Mode(String word) {
-    this.word = word;
-  }
-
-  @Override
-  public String word() {
-    return word;
-  }
+  DETERMINE
 }

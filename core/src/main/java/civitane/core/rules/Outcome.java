@@ -4,20 +4,9 @@ import civitane.core.facts.Word;
 
 /** How a test ends. */
 public enum Outcome implements Word {
-  MET("met"),
-  NOT_MET("notMet"),
+  MET,
+  NOT_MET,
   /** A fact it needs is missing, or two facts contradict each other. */
-  UNKNOWN("unknown"),
-  NOT_APPLICABLE("notApplicable");
-
-  private final String word;
-
-  Outcome(String word) {
-    this.word = word;
-  }
-
-  @Override
-  public String word() {
-    return word;
-  }
+  UNKNOWN,
+  NOT_APPLICABLE
 }

@@ -3,29 +3,35 @@ package civitane.core.rules;
 import civitane.core.facts.Income;
 import civitane.core.facts.Paper;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.Person;
 import civitane.core.identity.Identity;
 import civitane.core.income.Counted;
 import civitane.core.income.CountedIncome;
 import civitane.core.income.IncomePicture;
 import civitane.core.income.Payslips;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Argument.Missing;
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** The papers a request wants, gathered one by one; what is not there yet is missing. */
 public final class PaperWants {
-  private final Situation it;
+  private final Situation<?> it;
   private final Set<String> wanted = new TreeSet<>();
-  private final Set<String> missing = new TreeSet<>();
+  private final Map<String, Missing> missing = new TreeMap<>();
 
-  private PaperWants(Situation it) {
+  private PaperWants(Situation<?> it) {
     this.it = it;
   }
 
-  public static PaperWants of(Situation it) {
+  public static PaperWants of(Situation<?> it) {
     return new PaperWants(it);
   }
 
@@ -36,39 +42,49 @@ public final class PaperWants {
 
   public PaperWants any(int count, PaperKind kind, PaperKind... others) {
     var kinds = EnumSet.of(kind, others);
-    return want(kind.word(), count, paper -> kinds.contains(paper.kind()));
+    return want(kind.word(), null, null, count, paper -> kinds.contains(paper.kind()));
   }
 
   /** As many papers for each counted adult. */
   public PaperWants eachAdult(Counted counted, int count, PaperKind kind, PaperKind... others) {
+    return each(counted.adults(), count, kind, others);
+  }
+
+  /** As many papers for each of some people. */
+  public PaperWants each(
+      Collection<Person> people, int count, PaperKind kind, PaperKind... others) {
     var kinds = EnumSet.of(kind, others);
-    for (var adult : counted.adults()) {
+    for (var person : people) {
       want(
-          kind.word() + ":" + adult.id(),
+          kind.word(),
+          person.id(),
+          person,
           count,
-          paper -> kinds.contains(paper.kind()) && adult.id().equals(paper.person()));
+          paper -> kinds.contains(paper.kind()) && person.id().equals(paper.person()));
     }
     return this;
   }
 
-  /** A photo identity paper, work card or student card of a person. */
-  public PaperWants photoIdentity(String person) {
+  /** A photo identity paper or card with name and photo of a person. */
+  public PaperWants photoIdentity(Person person) {
     return want(
-        "photoIdentity:" + person,
+        "photoIdentity",
+        person.id(),
+        person,
         1,
-        paper -> person.equals(paper.person())
+        paper -> person.id().equals(paper.person())
             && (Identity.isPhoto(paper.kind())
                 || paper.kind() == PaperKind.WORK_CARD
                 || paper.kind() == PaperKind.STUDENT_CARD));
   }
 
   /** The paper each counted income asks for. */
-  public PaperWants incomes(IncomePicture income) {
-    for (var item : income.incomes()) {
-      income(income, item.income(), item);
+  public PaperWants incomes(IncomePicture picture) {
+    for (var item : picture.incomes()) {
+      income(picture, item.income(), item);
     }
-    for (var unresolved : income.unresolved()) {
-      income(income, unresolved, null);
+    for (var unresolved : picture.unresolved()) {
+      income(picture, unresolved, null);
     }
     return this;
   }
@@ -88,25 +104,27 @@ public final class PaperWants {
     if (item != null && item.registerAgrees()) {
       return;
     }
-    var name = "payslip:" + income.id();
-    wanted.add(name);
     var read = item != null && item.payslips() > 0;
     var statement = has(1, of(income, PaperKind.EMPLOYER_STATEMENT));
     // Payslips that contradict each other are no proof on paper either: they are wanted again.
-    var enough = income.frequency() != null
+    var enough = income.every() != null
         && !picture.contradicts(income)
         && has(
             Payslips.enough(income, it.rates().incomeCheck(), it.assessedOn(), it.asOf()),
             of(income, PaperKind.PAYSLIP));
-    if (!read && !statement && !enough) {
-      missing.add(name);
-    }
+    note(
+        PaperKind.PAYSLIP.word(),
+        income.id(),
+        it.person(income.person()).orElse(null),
+        read || statement || enough);
   }
 
   private void forIncome(Income income, PaperKind kind, PaperKind... others) {
     var kinds = EnumSet.of(kind, others);
     want(
-        kind.word() + ":" + income.id(),
+        kind.word(),
+        income.id(),
+        it.person(income.person()).orElse(null),
         1,
         paper -> kinds.contains(paper.kind()) && income.id().equals(paper.income()));
   }
@@ -115,12 +133,20 @@ public final class PaperWants {
     return paper -> paper.kind() == kind && income.id().equals(paper.income());
   }
 
-  private PaperWants want(String name, int count, Predicate<Paper> such) {
-    wanted.add(name);
-    if (!has(count, such)) {
-      missing.add(name);
-    }
+  private PaperWants want(
+      String kind, @Nullable String of, @Nullable Person whose, int count, Predicate<Paper> such) {
+    note(kind, of, whose, has(count, such));
     return this;
+  }
+
+  private void note(String kind, @Nullable String of, @Nullable Person whose, boolean there) {
+    var subject = of == null ? kind : kind + ":" + of;
+    wanted.add(subject);
+    if (!there) {
+      missing.put(
+          subject,
+          new Missing(subject, "paper." + kind, null, whose == null ? null : it.who(whose)));
+    }
   }
 
   private boolean has(int count, Predicate<Paper> such) {
@@ -138,35 +164,17 @@ public final class PaperWants {
     return List.copyOf(wanted);
   }
 
-  /** The test PAPERS. */
-  public Test test() {
-    if (missing.isEmpty()) {
-      return Test.met(
-          "PAPERS",
-          () -> wanted.isEmpty()
-              ? "No papers are wanted."
-              : "Every paper that is wanted is there and accepted.");
-    }
-    return Test.unknown(
-            "PAPERS",
-            () -> "Still wanted: "
-                + Wording.list(missing.stream().map(this::inWords).toList()) + ".")
-        .missing(List.copyOf(missing));
+  public boolean areComplete() {
+    return missing.isEmpty();
   }
 
-  private String inWords(String want) {
-    var colon = want.indexOf(':');
-    if (colon < 0) {
-      return Wording.spoken(want);
+  /** PAPERS: every paper that is wanted is there and accepted. */
+  public Check check() {
+    if (missing.isEmpty()) {
+      return it.check("PAPERS")
+          .met((wanted.isEmpty() ? Why.PAPERS_NONE_WANTED : Why.PAPERS_ALL_THERE).with());
     }
-    var whose = want.substring(colon + 1);
-    var person = it.household()
-        .person(whose)
-        .or(() -> it.household().incomes().stream()
-            .filter(income -> income.id().equals(whose))
-            .findFirst()
-            .flatMap(income -> it.household().person(income.person())));
-    return Wording.spoken(want.substring(0, colon))
-        + person.map(who -> " of " + who.calledBy()).orElse("");
+    var all = List.copyOf(missing.values());
+    return it.check("PAPERS").lacks(all).unknown(Why.PAPERS_WANTED.with(new Argument.Several(all)));
   }
 }

@@ -16,29 +16,22 @@ public record QuickCheck(Set<Fact> facts, List<String> answers) {
 
   /** Something a first look asks of the household. */
   public enum Fact implements Word {
-    POSTCODE("postcode", "/household/address"),
+    POSTCODE("/household/address"),
     /** How many live there, by age. */
-    PEOPLE("people", "/household/people"),
+    PEOPLE("/household/people"),
     /** What comes in a month, together. */
-    INCOME("income", "income"),
+    INCOME("income"),
     /** What is owned, together. */
-    OWNED("owned", "/household/assets");
+    OWNED("/household/assets");
 
-    private final String word;
     private final String pointer;
 
-    Fact(String word, String pointer) {
-      this.word = word;
+    Fact(String pointer) {
       this.pointer = pointer;
     }
 
-    @Override
-    public String word() {
-      return word;
-    }
-
     boolean isMissedBy(String missing) {
-      return missing.startsWith(pointer) || missing.startsWith("/household/" + word);
+      return missing.startsWith(pointer) || missing.startsWith("/household/" + word());
     }
   }
 
@@ -51,11 +44,11 @@ public record QuickCheck(Set<Fact> facts, List<String> answers) {
     return new QuickCheck(EnumSet.of(first, others), answers);
   }
 
-  /** The tests that can be told after what was asked; those that wait for anything else are left for the application. */
-  public List<Test> shown(Result result) {
-    return result.tests().stream()
-        .filter(
-            test -> !test.is(Outcome.UNKNOWN) || test.missing().stream().anyMatch(this::isAsked))
+  /** The checks that can be told after what was asked; those that wait for anything else are left for the application. */
+  public List<Check> shown(Result result) {
+    return result.checks().stream()
+        .filter(check -> !check.is(Outcome.UNKNOWN)
+            || check.missing().stream().anyMatch(missing -> isAsked(missing.subject())))
         .toList();
   }
 

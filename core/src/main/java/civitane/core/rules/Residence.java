@@ -1,21 +1,21 @@
 package civitane.core.rules;
 
-/** The test RES: the household lives in the district. */
+import civitane.core.reasons.Argument;
+
+/** RES: the household lives in the district. */
 public final class Residence {
   private static final String POSTCODE = "/household/address/postcode";
   private static final String TIES = "/household/address/tiesToDistrict";
 
   private Residence() {}
 
-  public static Test test(Situation it) {
+  public static Check check(Situation<?> it) {
     var address = it.household().address();
     if (address.noFixedAddress()) {
       return it.check("RES")
           .needsFact(TIES, address.tiesToDistrict())
-          .must(
-              address.tiesToDistrict(),
-              () -> "There is no fixed address and no tie to the district.")
-          .orMet(() -> "There is no fixed address, but a tie to the district.");
+          .must(address.tiesToDistrict(), Why.NO_TIE_TO_DISTRICT::with)
+          .orMet(Why.TIE_TO_DISTRICT::with);
     }
     var postcode =
         address.postcode() == null || address.postcode().isBlank() ? null : address.postcode();
@@ -23,7 +23,7 @@ public final class Residence {
         .needsFact(POSTCODE, postcode)
         .must(
             postcode == null ? null : it.rates().district().covers(postcode),
-            () -> "The postcode " + postcode + " lies outside the district.")
-        .orMet(() -> "The postcode " + postcode + " lies in the district.");
+            () -> Why.OUTSIDE_DISTRICT.with(Argument.told(postcode)))
+        .orMet(() -> Why.IN_DISTRICT.with(Argument.told(postcode)));
   }
 }

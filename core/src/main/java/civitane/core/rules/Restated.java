@@ -14,25 +14,25 @@ import org.jspecify.annotations.Nullable;
  * names none of the kinds means that there are none.
  *
  * @param value euros a month; null when neither is there or the expenses are not complete
- * @param missing pointers to what would tell it
+ * @param missing paths of answers and pointers of facts that would tell it
  */
 public record Restated(@Nullable Amount value, boolean contradicts, List<String> missing) {
 
-  /** Reads the answer at a pointer beside the expenses of the kinds. */
+  /** Reads the answer at a path beside the expenses of the kinds. */
   public static Restated of(
-      Counted counted, @Nullable Amount answer, String pointer, Set<ExpenseKind> kinds) {
+      Counted counted, @Nullable Amount answer, String path, Set<ExpenseKind> kinds) {
     if (!counted.hasExpense(kinds)) {
       if (answer == null && counted.household().expenses() != null) {
         return new Restated(Amount.ZERO, false, List.of());
       }
-      return new Restated(answer, false, answer == null ? List.of(pointer) : List.of());
+      return new Restated(answer, false, answer == null ? List.of(path) : List.of());
     }
     var expenses = counted.monthly(kinds);
     if (!expenses.isKnown()) {
       return new Restated(answer, false, answer == null ? expenses.missing() : List.of());
     }
     if (answer != null && !answer.equals(expenses.known())) {
-      return new Restated(answer, true, List.of(pointer, "/household/expenses"));
+      return new Restated(answer, true, List.of(path, "/household/expenses"));
     }
     return new Restated(expenses.known(), false, List.of());
   }
@@ -46,5 +46,17 @@ public record Restated(@Nullable Amount value, boolean contradicts, List<String>
 
   public boolean isKnown() {
     return value != null && !contradicts;
+  }
+
+  /** A check that lacks what would tell it. */
+  public Checking wantedBy(Checking check) {
+    for (var place : missing) {
+      if (place.startsWith("/")) {
+        check.needsFact(place, null);
+      } else {
+        check.needs(place, null);
+      }
+    }
+    return check;
   }
 }

@@ -1,108 +1,67 @@
 package civitane.core.rules;
 
-import java.util.LinkedHashMap;
+import civitane.core.awards.Award;
+import civitane.core.facts.Parts;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
-/** What the rules say to one request: the outcome with every test, the amounts, and how they came about. */
-public final class Result {
-  private final String service;
-  private final Entitlement outcome;
-  private final @Nullable Hold hold;
-  private final @Nullable Route route;
-  private final String book;
-  private final List<Test> tests;
-  private final Map<String, Object> amounts;
-  private final List<Note> notes;
-  private final Supplier<List<Line>> working;
-  private final Map<String, Supplier<@Nullable Object>> aids;
+/**
+ * What the rules say to one request: the outcome with every check, the amounts, what is granted, and how it came about.
+ *
+ * @param hold whom an undecided request waits for
+ * @param route where it goes instead of the queue
+ * @param book the name of the rate book
+ * @param checks in the order of the rules
+ * @param amounts the service's record of them; null where none is known
+ * @param awards what is granted; nothing unless entitled
+ * @param working the sum line by line
+ * @param urgent whether it must not wait in a queue
+ */
+public record Result(
+    String service,
+    Finding outcome,
+    @Nullable Hold hold,
+    @Nullable Route route,
+    String book,
+    List<Check> checks,
+    @Nullable Record amounts,
+    List<Award> awards,
+    List<Note> notes,
+    List<Line> working,
+    boolean urgent) {
 
-  Result(
-      String service,
-      Entitlement outcome,
-      @Nullable Hold hold,
-      @Nullable Route route,
-      String book,
-      List<Test> tests,
-      Map<String, Object> amounts,
-      List<Note> notes,
-      Supplier<List<Line>> working,
-      Map<String, Supplier<@Nullable Object>> aids) {
-    this.service = service;
-    this.outcome = outcome;
-    this.hold = hold;
-    this.route = route;
-    this.book = book;
-    this.tests = tests;
-    this.amounts = amounts;
-    this.notes = notes;
-    this.working = working;
-    this.aids = aids;
+  public Result {
+    checks = List.copyOf(checks);
+    awards = List.copyOf(awards);
+    notes = List.copyOf(notes);
+    working = List.copyOf(working);
   }
 
-  public String service() {
-    return service;
+  public Optional<Check> check(String id) {
+    return checks.stream().filter(check -> check.id().equals(id)).findFirst();
   }
 
-  public Entitlement outcome() {
-    return outcome;
+  /** The amounts that are known, by name in their order. */
+  public Map<String, Object> amountsByName() {
+    return Parts.byKey(amounts);
   }
 
-  /** Whom an undecided request waits for. */
-  public @Nullable Hold hold() {
-    return hold;
-  }
-
-  /** Where it goes instead of the queue. */
-  public @Nullable Route route() {
-    return route;
-  }
-
-  /** The name of the rate book. */
-  public String book() {
-    return book;
-  }
-
-  /** The tests in the order of the rules. */
-  public List<Test> tests() {
-    return tests;
-  }
-
-  public Optional<Test> test(String id) {
-    return tests.stream().filter(test -> test.id().equals(id)).findFirst();
-  }
-
-  /** Amounts by name: an {@code Amount}, a date, a flag, a word, a list or a map of these. */
-  public Map<String, Object> amounts() {
-    return amounts;
-  }
-
-  public List<Note> notes() {
-    return notes;
-  }
-
-  /** Whether it must not wait in a queue. */
-  public boolean isUrgent() {
-    return route == Route.URGENT_LINE || Boolean.TRUE.equals(amounts.get("urgent"));
-  }
-
-  /** What helps whoever asks or answers, by name: values as among the amounts; what is not known is not there. */
-  public Map<String, Object> aids() {
-    var known = new LinkedHashMap<String, Object>();
-    aids.forEach((name, value) -> {
-      var aid = value.get();
-      if (aid != null) {
-        known.put(name, aid);
-      }
-    });
-    return known;
-  }
-
-  /** The sum line by line. */
-  public List<Line> working() {
-    return working.get();
+  /** The same with its checks changed. */
+  public Result withChecks(UnaryOperator<Check> change) {
+    return new Result(
+        service,
+        outcome,
+        hold,
+        route,
+        book,
+        checks.stream().map(change).toList(),
+        amounts,
+        awards,
+        notes,
+        working,
+        urgent);
   }
 }

@@ -1,31 +1,29 @@
 package civitane.core.rules;
 
-import civitane.core.facts.Answers;
 import civitane.core.facts.Household;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
-import civitane.core.facts.Request;
 import civitane.core.income.Counted;
 import civitane.core.income.Counting;
 import civitane.core.income.IncomePicture;
 import civitane.core.rates.RateBook;
+import civitane.core.reasons.Argument.Missing;
+import civitane.core.reasons.Argument.Who;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
- * Everything a service is told: the facts, its own request, the rate book and what is asked for.
+ * Everything a service is told: the facts, the answers to its own questions, the rate book and what is asked for.
  *
+ * @param service the service's word
  * @param index the request's place in the packet
  */
-public record Situation(Packet packet, Request request, int index, RateBook rates, Mode mode) {
+public record Situation<A extends Record>(
+    Packet packet, String service, A answers, int index, RateBook rates, Mode mode) {
 
   public Household household() {
     return packet.household();
-  }
-
-  public Answers answers() {
-    return request.answers();
   }
 
   /** The day the request reached the office: time limits and the order of lists go by it. */
@@ -64,41 +62,36 @@ public record Situation(Packet packet, Request request, int index, RateBook rate
     return new Determination(this);
   }
 
-  public Check check(String id) {
-    return new Check(this, id);
+  public Checking check(String id) {
+    return new Checking(this, id);
   }
 
   /** The person an answer names. */
-  public Optional<Person> personIn(String key) {
-    return household().person(answers().text(key));
+  public Optional<Person> person(@Nullable String id) {
+    return household().person(id);
   }
 
-  /** The JSON Pointer of an answer; a pointer stays as it is. */
-  public String pointer(String answer) {
-    return answer.startsWith("/") ? answer : "/requests/" + index + "/answers/" + answer;
+  /** How somebody of the household is spoken of. */
+  public Who who(Person person) {
+    return Who.of(household(), person);
+  }
+
+  /** What the pointers of all answers begin with. */
+  String answersAt() {
+    return "/requests/" + index + "/answers/";
   }
 
   public String personPointer(Person person, String fact) {
     return "/household/people/" + household().people().indexOf(person) + "/" + fact;
   }
 
-  /** Whether there is an answer at a path, as in {@code lender/participates} or {@code children/0/school}. */
-  boolean isAnswered(String path) {
-    if (path.indexOf('/') < 0) {
-      return answers().has(path);
-    }
-    Object at = answers();
-    for (int from = 0, to; at != null && from <= path.length(); from = to + 1) {
-      var slash = path.indexOf('/', from);
-      to = slash < 0 ? path.length() : slash;
-      if (at instanceof Answers answers) {
-        at = answers.value(path.substring(from, to));
-      } else if (at instanceof List<?> list) {
-        at = list.get(Integer.parseInt(path, from, to, 10));
-      } else {
-        return false;
-      }
-    }
-    return at != null;
+  /** An answer that is not there, by its path. */
+  public Missing missing(String path) {
+    return MissingPlace.answer(this, path);
+  }
+
+  /** A fact of the household that is not there, by its pointer. */
+  public Missing missingFact(String pointer) {
+    return MissingPlace.fact(household(), pointer);
   }
 }

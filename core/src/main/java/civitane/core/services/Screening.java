@@ -1,17 +1,19 @@
 package civitane.core.services;
 
-import civitane.core.facts.Answers;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Request;
 import civitane.core.rates.RateBook;
 import civitane.core.rates.RateShelf;
+import civitane.core.reasons.Argument.Missing;
 import civitane.core.rules.Entitlement;
+import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
+import civitane.core.rules.NewerRates;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
-import civitane.core.rules.Situation;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** Runs a household's facts through the rules: through what it asks for, and through what it does not. */
@@ -37,70 +39,80 @@ public final class Screening {
   }
 
   private Result of(Packet packet, int index, Mode mode) {
-    var book = rates
+    var service = service(packet, index);
+    var result = with(service, book(packet), packet, index, mode);
+    if (result.outcome() != Finding.NOT_ENTITLED) {
+      return result;
+    }
+    var later = new LaterRates(
+        rates.after(packet.assessedOn()), newer -> with(service, newer, packet, index, mode));
+    return result.withChecks(check -> check.is(Outcome.NOT_MET)
+        ? later
+            .meeting(check.id())
+            .map(from -> NewerRates.changing(check, from))
+            .orElse(check)
+        : check);
+  }
+
+  /** What helps whoever asks or answers, for each request in the packet's order. */
+  public List<Record> aids(Packet packet) {
+    var aids = new ArrayList<Record>(packet.requests().size());
+    for (var i = 0; i < packet.requests().size(); i++) {
+      aids.add(aids(service(packet, i), packet, i));
+    }
+    return aids;
+  }
+
+  private <A extends Record> Record aids(Entitlement<A> service, Packet packet, int index) {
+    return service.aids(service.situation(packet, index, book(packet), Mode.SCREEN));
+  }
+
+  private RateBook book(Packet packet) {
+    return rates
         .on(packet.assessedOn())
         .orElseThrow(() ->
             new IllegalArgumentException("no rate book is in force on " + packet.assessedOn()));
-    var result = with(book, packet, index, mode);
-    if (result.outcome() == Entitlement.NOT_ENTITLED) {
-      var later = new LaterRates(
-          rates.after(packet.assessedOn()), newer -> with(newer, packet, index, mode));
-      for (var test : result.tests()) {
-        if (test.is(Outcome.NOT_MET)) {
-          test.changedLater(() -> later.meeting(test.id()));
-        }
-      }
-    }
-    return result;
   }
 
-  private static Result with(RateBook book, Packet packet, int index, Mode mode) {
-    var request = packet.requests().get(index);
-    return Services.named(request.service())
-        .orElseThrow(
-            () -> new IllegalArgumentException("no service is called " + request.service()))
-        .determine(new Situation(packet, request, index, book, mode));
+  private static Entitlement<?> service(Packet packet, int index) {
+    var word = packet.requests().get(index).service();
+    return Services.named(word)
+        .orElseThrow(() -> new IllegalArgumentException("no service is called " + word));
+  }
+
+  private static <A extends Record> Result with(
+      Entitlement<A> service, RateBook book, Packet packet, int index, Mode mode) {
+    return service.determine(service.situation(packet, index, book, mode));
   }
 
   /** A service nobody asked for: whether it is likely, and what would have to be known. */
-  public record Likelihood(String service, boolean likely, List<String> missing) {}
+  public record Likelihood(String service, boolean likely, List<Missing> missing) {}
 
   /** Looks at every service the household does not ask for, with the answers its facts imply. */
   public List<Likelihood> alsoLikely(Packet packet) {
     var asked = packet.requests().stream().map(Request::service).toList();
-    var found = new ArrayList<Likelihood>();
-    for (var service : Services.all()) {
-      if (!asked.contains(service.word())) {
-        var presumed = service.presumed(packet);
-        var asking = packet.withRequests(List.of(new Request(service.word(), presumed)));
-        found.add(likelihood(
-            of(asking, 0, Mode.SCREEN), isForSomebody(presumed), service.concerns(packet)));
-      }
-    }
-    return found;
+    return Services.all().stream()
+        .filter(service -> !asked.contains(service.word()))
+        .map(service -> likelihood(service, packet))
+        .toList();
   }
 
   /** Likely is what nothing speaks against and something speaks for: the income, or somebody whom the service is for. */
-  private static Likelihood likelihood(Result result, boolean forSomebody, boolean concerned) {
-    var missing = result.tests().stream()
-        .filter(test -> test.is(Outcome.UNKNOWN))
-        .flatMap(test -> test.missing().stream())
+  private <A extends Record> Likelihood likelihood(Entitlement<A> service, Packet packet) {
+    var presumed = service.presumed(packet);
+    var result =
+        of(packet.withRequests(List.of(new Request(service.word(), presumed))), 0, Mode.SCREEN);
+    var missing = result.checks().stream()
+        .filter(check -> check.is(Outcome.UNKNOWN))
+        .flatMap(check -> check.missing().stream())
         .distinct()
-        .sorted()
+        .sorted(Comparator.comparing(Missing::subject))
         .toList();
     var incomeFits =
-        result.tests().stream().anyMatch(test -> test.is(Outcome.MET) && isOfIncome(test.id()));
-    var likely =
-        concerned && result.outcome() != Entitlement.NOT_ENTITLED && (incomeFits || forSomebody);
-    return new Likelihood(result.service(), likely, missing);
-  }
-
-  /** Whether the presumed answers name people. */
-  private static boolean isForSomebody(Answers presumed) {
-    return !presumed.groups("children").isEmpty();
-  }
-
-  private static boolean isOfIncome(String test) {
-    return test.endsWith("-INCOME") || test.endsWith("-GROSS") || test.endsWith("-NET");
+        result.checks().stream().anyMatch(check -> check.is(Outcome.MET) && check.isOfIncome());
+    var likely = service.concerns(packet)
+        && result.outcome() != Finding.NOT_ENTITLED
+        && (incomeFits || service.isForSomebody(presumed));
+    return new Likelihood(service.word(), likely, missing);
   }
 }

@@ -1,6 +1,6 @@
 package civitane.core.services;
 
-import civitane.core.rules.Service;
+import civitane.core.rules.Entitlement;
 import civitane.core.services.childdental.ChildDental;
 import civitane.core.services.clearrecord.ClearRecord;
 import civitane.core.services.decisionappeal.DecisionAppeal;
@@ -26,7 +26,7 @@ import java.util.Optional;
 
 /** Everything a household can ask for. To add a service is to add its package and its line here. */
 public final class Services {
-  private static final List<Service> ALL = List.of(
+  private static final List<Entitlement<?>> ALL = List.of(
       new HouseholdAllowance(),
       new RentRelief(),
       new HomePaymentRelief(),
@@ -46,22 +46,22 @@ public final class Services {
       new TaxpayerNumber(),
       new IdentityCheck());
 
-  private static final Map<String, Service> BY_WORD = byWord();
+  private static final Map<String, Entitlement<?>> BY_WORD = byWord();
 
   private Services() {}
 
-  private static Map<String, Service> byWord() {
-    var map = new LinkedHashMap<String, Service>();
+  private static Map<String, Entitlement<?>> byWord() {
+    var map = new LinkedHashMap<String, Entitlement<?>>();
     ALL.forEach(service -> map.put(service.word(), service));
     return map;
   }
 
-  public static List<Service> all() {
+  public static List<Entitlement<?>> all() {
     return ALL;
   }
 
   /** The service a packet names by the word. */
-  public static Optional<Service> named(String word) {
+  public static Optional<Entitlement<?>> named(String word) {
     return Optional.ofNullable(BY_WORD.get(word));
   }
 }

@@ -26,6 +26,11 @@ public record Quarter(int index) implements Comparable<Quarter> {
     return text.charAt(5) >= '1' && text.charAt(5) <= '4';
   }
 
+  /** Reads a quarter that {@link #isWritten}. */
+  public static Quarter parse(String text) {
+    return new Quarter(Integer.parseInt(text, 0, 4, 10) * 4 + text.charAt(5) - '1');
+  }
+
   public Quarter minus(int quarters) {
     return new Quarter(index - quarters);
   }

@@ -1,11 +1,14 @@
 package civitane.core.identity;
 
+import civitane.core.facts.Homes;
 import civitane.core.facts.OtherName;
 import civitane.core.facts.OtherNameKind;
 import civitane.core.facts.Paper;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
 import civitane.core.facts.Role;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Argument.Who;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -99,7 +102,7 @@ public class IdentityTest {
   }
 
   private static Identity of(Paper... papers) {
-    return Identity.of(ELANNE, List.of(papers), TODAY, 100);
+    return Identity.of(Homes.of(List.of(ELANNE), List.of()), ELANNE, List.of(papers), TODAY, 100);
   }
 
   @Test
@@ -128,8 +131,11 @@ public class IdentityTest {
     assertEquals(of(fresh).level(), IdentityLevel.PARTIAL);
     assertEquals(of(old).level(), IdentityLevel.NONE);
     assertEquals(
-        of(old).reasons().get(0),
-        "The paper \"utilityBill\" of Élanne does not count: it is not shown to be of the last 100 days.");
+        of(old).objections(),
+        List.of(Why.NOT_RECENT.with(
+            Argument.term(PaperKind.UTILITY_BILL),
+            new Who("p1", "Élanne", Role.APPLICANT, 1),
+            Argument.days(100))));
   }
 
   @Test

@@ -51,7 +51,9 @@ public class IncomePictureTest {
         null,
         null,
         payslips,
-        register);
+        register,
+        null,
+        null);
   }
 
   private static Payslip slip(int daysBefore, String gross) {
@@ -141,6 +143,8 @@ public class IncomePictureTest {
         null,
         Amount.of(1_200),
         List.of(),
+        null,
+        null,
         null);
     assertEquals(of(more).monthlyHigh(), Amount.ZERO);
   }

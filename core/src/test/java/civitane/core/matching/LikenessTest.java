@@ -218,6 +218,6 @@ public class LikenessTest {
     var likeness =
         Likeness.of(wren, new KnownPerson("Wrenna", "Tamsett", born, null, "12 Tide Row", "BK31"));
     assertTrue(likeness.isWorthALook());
-    assertTrue(likeness.reasons().contains("born on the same day"), likeness.toString());
+    assertTrue(likeness.reasons().contains(Why.BORN_SAME_DAY.with()), likeness.toString());
   }
 }

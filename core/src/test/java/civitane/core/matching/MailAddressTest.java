@@ -1,11 +1,11 @@
 package civitane.core.matching;
 
+import civitane.core.reasons.Argument;
 import java.util.Optional;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertTrue;
 
 /** A slip in a usual domain is asked about; another domain is nobody's business. */
 public class MailAddressTest {
@@ -24,7 +24,7 @@ public class MailAddressTest {
   @Test(dataProvider = "slips")
   public void aSlipInAUsualDomain(String typed, String meant) {
     assertEquals(
-        MailAddress.doubt(typed), Optional.of("Is the mail address " + meant + "?"), typed);
+        MailAddress.doubt(typed), Optional.of(Why.MAIL_PERHAPS.with(Argument.told(meant))), typed);
   }
 
   @DataProvider
@@ -56,6 +56,6 @@ public class MailAddressTest {
 
   @Test(dataProvider = "wrong")
   public void whatIsNoAddressIsSaidToBeNone(String typed) {
-    assertTrue(MailAddress.doubt(typed).orElseThrow().contains("can't be right"), typed);
+    assertEquals(MailAddress.doubt(typed).orElseThrow().code(), Why.MAIL_NOT_WRITTEN, typed);
   }
 }

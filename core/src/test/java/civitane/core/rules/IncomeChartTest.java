@@ -1,5 +1,6 @@
 package civitane.core.rules;
 
+import civitane.core.facts.Frequency;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
 import civitane.core.rates.RateShelf;
@@ -28,13 +29,14 @@ public class IncomeChartTest {
     assertEquals(free.first().round2(), Amount.of("15840.00"));
     assertEquals(free.from14().round2(), Amount.of("8712.00"));
     assertEquals(free.under14().round2(), Amount.of("5544.00"));
-    assertEquals(free.period(), "a year");
+    assertEquals(free.each(), Frequency.YEARLY);
   }
 
   @Test
   public void monthlyChartsAreATwelfth() {
-    var yearly = IncomeChart.ofBase("x", on("2026-11-23"), Amount.of(110));
-    var monthly = IncomeChart.ofBaseMonthly("x", on("2026-11-23"), Amount.of(110));
+    var yearly = IncomeChart.ofBase(Why.PROVISIONAL.with(), on("2026-11-23"), Amount.of(110));
+    var monthly =
+        IncomeChart.ofBaseMonthly(Why.PROVISIONAL.with(), on("2026-11-23"), Amount.of(110));
     assertEquals(monthly.first().times(12).round2(), yearly.first().round2());
     assertEquals(monthly.first().round2(), Amount.of("1210.00"));
   }

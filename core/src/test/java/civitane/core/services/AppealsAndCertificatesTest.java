@@ -3,7 +3,6 @@ package civitane.core.services;
 import civitane.core.facts.Benefit;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Role;
-import civitane.core.identity.IdentityLevel;
 import civitane.core.money.Amount;
 import civitane.core.rules.Outcome;
 import java.util.List;
@@ -224,11 +223,7 @@ public class AppealsAndCertificatesTest {
         .showing(PaperKind.TAX_NOTICE, "p1")
         .screened()
         .unknown();
-    check
-        .showing(PaperKind.PASSPORT, "p1")
-        .screened()
-        .entitled()
-        .amount("level", IdentityLevel.STANDARD);
+    check.showing(PaperKind.PASSPORT, "p1").screened().entitled().amount("level", "standard");
     check.says("madeClaim", false).screened().unknown();
   }
 }

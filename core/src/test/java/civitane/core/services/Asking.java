@@ -1,7 +1,6 @@
 package civitane.core.services;
 
 import civitane.core.facts.Address;
-import civitane.core.facts.Answers;
 import civitane.core.facts.Asset;
 import civitane.core.facts.AssetKind;
 import civitane.core.facts.Benefit;
@@ -20,9 +19,12 @@ import civitane.core.facts.Request;
 import civitane.core.facts.Role;
 import civitane.core.facts.Signature;
 import civitane.core.facts.SigningMethod;
+import civitane.core.facts.Told;
+import civitane.core.facts.Word;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateShelf;
-import civitane.core.rules.Entitlement;
+import civitane.core.reasons.Argument.Missing;
+import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
@@ -83,7 +85,7 @@ final class Asking {
   }
 
   Asking says(String key, Object answer) {
-    answers.put(key, answer instanceof Integer number ? Amount.of(number) : answer);
+    answers.put(key, answer);
     return this;
   }
 
@@ -153,14 +155,12 @@ final class Asking {
   }
 
   /** Answers within an answer, by key and value in turn. */
-  static Answers of(Object... keysAndValues) {
+  static Map<String, Object> of(Object... keysAndValues) {
     var values = new LinkedHashMap<String, Object>();
     for (var i = 0; i < keysAndValues.length; i += 2) {
-      var value = keysAndValues[i + 1];
-      values.put(
-          (String) keysAndValues[i], value instanceof Integer number ? Amount.of(number) : value);
+      values.put((String) keysAndValues[i], keysAndValues[i + 1]);
     }
-    return new Answers(values);
+    return values;
   }
 
   static LocalDate day(String iso) {
@@ -187,7 +187,8 @@ final class Asking {
         null,
         null,
         household,
-        List.of(new Request(service, new Answers(answers))),
+        List.of(new Request(
+            service, Told.as(Services.named(service).orElseThrow().answers(), answers))),
         papers,
         signatures);
     return SCREENING.of(packet, mode).get(0);
@@ -205,25 +206,25 @@ final class Asking {
   record Outcomes(Result result) {
 
     Outcomes entitled() {
-      return is(Entitlement.ENTITLED);
+      return is(Finding.ENTITLED);
     }
 
     Outcomes notEntitled() {
-      return is(Entitlement.NOT_ENTITLED);
+      return is(Finding.NOT_ENTITLED);
     }
 
     Outcomes unknown() {
-      return is(Entitlement.UNKNOWN);
+      return is(Finding.UNKNOWN);
     }
 
-    private Outcomes is(Entitlement outcome) {
+    private Outcomes is(Finding outcome) {
       assertEquals(result.outcome(), outcome, sentences());
       return this;
     }
 
     private String sentences() {
-      return result.tests().stream()
-          .map(test -> test.id() + " " + test.outcome() + " " + test.because())
+      return result.checks().stream()
+          .map(test -> test.id() + " " + test.outcome() + " " + test.reasons())
           .toList()
           .toString();
     }
@@ -231,7 +232,7 @@ final class Asking {
     Outcomes test(String id, Outcome outcome) {
       assertEquals(
           result
-              .test(id)
+              .check(id)
               .orElseThrow(() -> new AssertionError("no " + id + " in " + sentences()))
               .outcome(),
           outcome,
@@ -240,19 +241,24 @@ final class Asking {
     }
 
     Outcomes measured(String id, String measured, String limit) {
-      var test = result.test(id).orElseThrow();
+      var test = result.check(id).orElseThrow();
       assertEquals(test.measured(), Amount.of(measured), sentences());
       assertEquals(test.limit(), Amount.of(limit), sentences());
       return this;
     }
 
-    Outcomes saying(String id, String sentence) {
-      assertEquals(result.test(id).orElseThrow().because(), sentence);
+    Outcomes because(String id, String code) {
+      assertEquals(result.check(id).orElseThrow().reasons().get(0).code().code(), code);
       return this;
     }
 
     Outcomes missing(String id, String... wanted) {
-      assertEquals(result.test(id).orElseThrow().missing(), List.of(wanted), sentences());
+      assertEquals(
+          result.check(id).orElseThrow().missing().stream()
+              .map(Missing::subject)
+              .toList(),
+          List.of(wanted),
+          sentences());
       return this;
     }
 
@@ -260,8 +266,24 @@ final class Asking {
       var expectedValue = value instanceof String text && text.matches("-?\\d+(\\.\\d+)?")
           ? Amount.of(text)
           : value;
-      assertEquals(result.amounts().get(name), expectedValue, name + " in " + result.amounts());
+      assertEquals(
+          plain(result.amountsByName().get(name)), expectedValue, name + " in " + result.amounts());
       return this;
+    }
+
+    /** Numbers as amounts, words as they are written. */
+    private static Object plain(Object value) {
+      if (value instanceof Integer number) {
+        return Amount.of(number);
+      } else if (value instanceof Word word) {
+        return word.word();
+      } else if (value instanceof Map<?, ?> map) {
+        var plain = new LinkedHashMap<Object, Object>();
+        map.forEach(
+            (key, one) -> plain.put(key instanceof Word word ? word.word() : key, plain(one)));
+        return plain;
+      }
+      return value instanceof List<?> list ? list.stream().map(Outcomes::plain).toList() : value;
     }
 
     Outcomes noted(String code) {

@@ -273,7 +273,7 @@ public class AssistanceTest {
         .screened()
         .unknown();
     assertEquals(held.result().hold(), Hold.CONFLICT);
-    held.saying("LG-CONFLICT", "Somebody has to make sure that the office is free to advise.");
+    held.because("LG-CONFLICT", "legalAdvice.maybeNotFree");
   }
 
   @Test

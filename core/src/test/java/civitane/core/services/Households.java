@@ -1,7 +1,6 @@
 package civitane.core.services;
 
 import civitane.core.facts.Address;
-import civitane.core.facts.Answers;
 import civitane.core.facts.Expense;
 import civitane.core.facts.ExpenseKind;
 import civitane.core.facts.Frequency;
@@ -12,6 +11,7 @@ import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Request;
 import civitane.core.facts.Role;
+import civitane.core.facts.Told;
 import civitane.core.money.Amount;
 import java.time.LocalDate;
 import java.util.List;
@@ -56,21 +56,15 @@ final class Households {
   }
 
   static Packet asking(Household household, String service, Map<String, ?> answers) {
-    return new Packet(
+    return Packet.on(
         LODGED,
-        LODGED,
-        LODGED,
-        null,
-        null,
-        null,
         household,
-        List.of(new Request(service, new Answers(answers))),
-        List.of(),
-        List.of());
+        List.of(new Request(
+            service, Told.as(Services.named(service).orElseThrow().answers(), answers))));
   }
 
   static Packet askingForMeals(Household household) {
-    var child = new Answers(Map.of("person", "p2", "school", "Marsh Road School"));
+    var child = Map.of("person", "p2", "school", "Marsh Road School");
     return asking(
         household,
         "schoolMeals",

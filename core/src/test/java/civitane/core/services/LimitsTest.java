@@ -4,10 +4,12 @@ import civitane.core.facts.Household;
 import civitane.core.facts.Packet;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateShelf;
-import civitane.core.rules.Entitlement;
+import civitane.core.reasons.Argument;
+import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -48,15 +50,14 @@ public class LimitsTest {
     assertEquals(outcome(asking, test, at), Outcome.MET);
     assertEquals(outcome(asking, test, at.plus(cent)), Outcome.NOT_MET);
     var over = result(asking.apply(Households.motherAndChild(at.plus(cent))))
-        .test(test)
+        .check(test)
         .orElseThrow();
-    assertTrue(
-        over.change().contains("Income lower by 0.01 a month would meet it."), over.change());
+    assertEquals(over.changes().get(0).arguments(), List.of(Argument.monthly(cent)));
   }
 
   private static Outcome outcome(Function<Household, Packet> asking, String test, Amount wage) {
     return result(asking.apply(Households.motherAndChild(wage)))
-        .test(test)
+        .check(test)
         .orElseThrow()
         .outcome();
   }
@@ -67,8 +68,8 @@ public class LimitsTest {
     for (var wage = 0; wage < 3_000; wage += 7) {
       var result =
           result(Households.askingForAllowance(Households.motherAndChild(Amount.of(wage))));
-      var monthly = result.outcome() == Entitlement.ENTITLED
-          ? (Amount) result.amounts().get("monthly")
+      var monthly = result.outcome() == Finding.ENTITLED
+          ? (Amount) result.amountsByName().get("monthly")
           : Amount.ZERO;
       assertTrue(monthly.isWithin(last), "at a wage of " + wage);
       last = monthly;
@@ -80,10 +81,10 @@ public class LimitsTest {
     // 1,800 - 25 % = 1,350; - (150 + 28) = 1,172; rent 640 - 45 % of 1,172 (527.40) = 112.60; net
     // 1,059.40.
     var result = result(Households.askingForAllowance(Households.motherAndChild(Amount.of(1_800))));
-    assertEquals(result.amounts().get("net"), Amount.of("1059.40"));
+    assertEquals(result.amountsByName().get("net"), Amount.of("1059.40"));
     // 285 + 195 - ceil(35 % of 1,059.40 = 370.79) = 109; from the 23rd 8 of 30 days: 29.
-    assertEquals(result.amounts().get("monthly"), Amount.of(109));
-    assertEquals(result.amounts().get("firstMonth"), Amount.of(29));
+    assertEquals(result.amountsByName().get("monthly"), Amount.of(109));
+    assertEquals(result.amountsByName().get("firstMonth"), Amount.of(29));
   }
 
   @Test
@@ -107,7 +108,7 @@ public class LimitsTest {
         var other = result(Households.askingForMeals(turned));
         assertEquals(one.outcome(), other.outcome());
         assertEquals(one.amounts(), other.amounts());
-        assertEquals(sentences(one), sentences(other));
+        assertEquals(reasons(one), reasons(other));
       }
     } finally {
       TimeZone.setDefault(zone);
@@ -115,30 +116,22 @@ public class LimitsTest {
     }
   }
 
-  private static List<String> sentences(Result result) {
-    return result.tests().stream().map(civitane.core.rules.Test::because).toList();
+  private static List<Object> reasons(Result result) {
+    return result.checks().stream().map(check -> (Object) check.reasons()).toList();
   }
 
   @Test
   public void newerRatesAreNamedWhereTheyWouldAllowIt() {
     var household = Households.motherAndChild(Amount.of("2225"));
     var asking = Households.askingForAllowance(household);
-    var before = new Packet(
-        Households.LODGED.withYear(2025),
-        Households.LODGED.withYear(2025),
-        Households.LODGED.withYear(2025),
-        null,
-        null,
-        null,
-        household,
-        asking.requests(),
-        List.of(),
-        List.of());
-    var gross = result(before).test("HA-GROSS").orElseThrow();
+    var before = Packet.on(Households.LODGED.withYear(2025), household, asking.requests());
+    var gross = result(before).check("HA-GROSS").orElseThrow();
     assertEquals(gross.outcome(), Outcome.NOT_MET);
-    assertTrue(
-        gross.change().contains("From 1 July 2026 the newer rates would allow it."),
-        gross.change());
+    assertEquals(
+        gross.changes().stream().map(change -> change.code().code()).toList(),
+        List.of("rules.incomeLess", "rules.newerRates"));
+    assertEquals(
+        gross.changes().get(1).arguments(), List.of(Argument.day(LocalDate.parse("2026-07-01"))));
   }
 
   @Test

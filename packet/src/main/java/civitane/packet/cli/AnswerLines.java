@@ -19,7 +19,7 @@ final class AnswerLines {
     try {
       return new Pipeline.Lines(writer.lines(answers), answers.stream().anyMatch(Answer::isFaulty));
     } catch (RuntimeException e) {
-      // Sentences are made only as they are written.
+      // Sentences are made only as they are written, and words may be missing.
       return answers.size() == 1
           ? of(List.of(notWorkedOut(e)))
           : together(answers.stream().map(answer -> of(List.of(answer))).toList());

@@ -6,6 +6,7 @@ import civitane.core.services.Screening;
 import civitane.packet.Answer;
 import civitane.packet.PacketReader;
 import civitane.packet.ResultWriter;
+import civitane.words.Language;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -26,12 +27,13 @@ public final class Determinations {
    * For packets of one mode.
    *
    * @param pretty whether the lines of results are broken to be read by people
+   * @param language the language of the sentences
    * @param cores how many packets are worked at once
    */
-  public Determinations(RateShelf rates, Mode mode, boolean pretty, int cores) {
+  public Determinations(RateShelf rates, Mode mode, boolean pretty, Language language, int cores) {
     this.reader = new PacketReader(rates);
     this.screening = new Screening(rates);
-    this.lines = new AnswerLines(new ResultWriter(pretty));
+    this.lines = new AnswerLines(new ResultWriter(pretty, language));
     this.mode = mode;
     this.cores = cores;
   }

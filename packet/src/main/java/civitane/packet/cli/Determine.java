@@ -1,9 +1,11 @@
 package civitane.packet.cli;
 
+import civitane.core.facts.Vocabulary;
 import civitane.core.facts.Word;
 import civitane.core.rates.RateShelf;
 import civitane.core.rules.Mode;
 import civitane.packet.PacketSchema;
+import civitane.words.Language;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -49,6 +51,13 @@ public final class Determine implements Callable<Integer> {
           "screen asks for neither identity, papers nor signatures (default: ${DEFAULT-VALUE})")
   private String mode = "determine";
 
+  @Option(
+      names = "--language",
+      defaultValue = "en",
+      paramLabel = "en|fr|pt|ar",
+      description = "the language of the sentences (default: ${DEFAULT-VALUE})")
+  private String language = "en";
+
   @Option(names = "--pretty", description = "breaks the lines of the results")
   private boolean pretty;
 
@@ -90,7 +99,7 @@ public final class Determine implements Callable<Integer> {
       }
     }
     var determinations = new Determinations(
-        RateShelf.shipped(), asked, pretty, Runtime.getRuntime().availableProcessors());
+        RateShelf.shipped(), asked, pretty, language(), Runtime.getRuntime().availableProcessors());
     var faulty = false;
     for (var file : files) {
       try (var in = open(file)) {
@@ -102,13 +111,19 @@ public final class Determine implements Callable<Integer> {
   }
 
   private Mode mode() {
-    for (var known : Mode.values()) {
-      if (((Word) known).word().equals(mode)) {
-        return known;
-      }
+    return named(Mode.class, mode, "the mode is screen or determine, not ");
+  }
+
+  private Language language() {
+    return named(Language.class, language, "the language is en, fr, pt or ar, not ");
+  }
+
+  private <W extends Word> W named(Class<W> vocabulary, String word, String wrong) {
+    var meaning = Vocabulary.of(vocabulary).byWord().get(word);
+    if (meaning == null) {
+      throw new CommandLine.ParameterException(spec.commandLine(), wrong + word);
     }
-    throw new CommandLine.ParameterException(
-        spec.commandLine(), "the mode is screen or determine, not " + mode);
+    return vocabulary.cast(meaning);
   }
 
   private int wrong(String message) {

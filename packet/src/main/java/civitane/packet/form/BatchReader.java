@@ -1,7 +1,9 @@
 package civitane.packet.form;
 
-import civitane.core.rules.Service;
+import civitane.core.rules.Entitlement;
 import civitane.packet.PacketReader;
+import civitane.words.Language;
+import civitane.words.Words;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
@@ -61,12 +63,12 @@ public final class BatchReader {
   }
 
   /** The columns a file of the service may have. */
-  public static List<String> columns(Service service, LocalDate on) {
+  public static List<String> columns(Entitlement<?> service, LocalDate on) {
     return fields(service, on).map(field -> column(field.name())).toList();
   }
 
-  private static Stream<FormField> fields(Service service, LocalDate on) {
-    return FormLayout.of(service, on).stream()
+  private static Stream<FormField> fields(Entitlement<?> service, LocalDate on) {
+    return FormLayout.of(service, on, Words.in(Language.EN)).stream()
         .flatMap(section -> section.rows().stream())
         .flatMap(List::stream);
   }
@@ -108,7 +110,7 @@ public final class BatchReader {
     };
   }
 
-  public Batch read(Service service, byte[] file, LocalDate on) {
+  public Batch read(Entitlement<?> service, byte[] file, LocalDate on) {
     String text;
     try {
       text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file)).toString();
@@ -145,7 +147,7 @@ public final class BatchReader {
   }
 
   private Batch read(
-      Service service,
+      Entitlement<?> service,
       List<String> columns,
       List<CSVRecord> records,
       Map<String, FormField> known,
@@ -154,7 +156,7 @@ public final class BatchReader {
     var bad = new ArrayList<Bad>();
     for (var i = 0; i < records.size(); i++) {
       var record = records.get(i);
-      var filled = new FilledForm(service, on);
+      var filled = new FilledForm(service, on, Language.EN);
       for (var column : columns) {
         if (!column.equals(REASONS)
             && record.isSet(column)

@@ -1,10 +1,12 @@
 package civitane.packet.form;
 
-import civitane.core.rules.Service;
+import civitane.core.facts.Form;
+import civitane.core.rules.Entitlement;
 import civitane.core.time.Quarter;
 import civitane.packet.PacketShape;
-import civitane.packet.shape.Kind;
 import civitane.packet.shape.Shape;
+import civitane.words.Language;
+import civitane.words.Words;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -26,8 +28,9 @@ final class FilledForm {
   private static final Pattern INDEX = Pattern.compile("\\d+");
   private static final String PEOPLE = "/household/people";
 
-  private final Service service;
+  private final Entitlement<?> service;
   private final LocalDate on;
+  private final Language language;
   private final Map<String, FormField> fields = new LinkedHashMap<>();
   private final Map<String, JsonNode> values = new LinkedHashMap<>();
   private final Map<String, String> sections = new HashMap<>();
@@ -35,9 +38,10 @@ final class FilledForm {
   private final List<FormFault> faults = new ArrayList<>();
   private final Map<String, String> placesByPointer = new LinkedHashMap<>();
 
-  FilledForm(Service service, LocalDate on) {
+  FilledForm(Entitlement<?> service, LocalDate on, Language language) {
     this.service = service;
     this.on = on;
+    this.language = language;
   }
 
   void put(String section, FormField field, String text) {
@@ -57,7 +61,7 @@ final class FilledForm {
   void putElsewhere(String name, String text) {
     var last = name.substring(name.lastIndexOf('/') + 1);
     if (name.startsWith(FormLayout.ANSWERS) && Quarter.isWritten(last)) {
-      put("", new FormField(name, last, Shape.of(Kind.MONEY), List.of()), text);
+      put("", new FormField(name, last, Shape.of(Form.MONEY), List.of()), text);
     }
   }
 
@@ -77,9 +81,17 @@ final class FilledForm {
         .filter(one -> placed(one.name())
             .startsWith(pointer.substring(0, Math.max(0, pointer.lastIndexOf('/'))) + "/"))
         .findFirst()
-        .map(one ->
-            label(one).split(":")[0] + ": " + pointer.substring(pointer.lastIndexOf('/') + 1))
+        .map(one -> label(one).substring(0, label(one).lastIndexOf(':')) + ": " + question(pointer))
         .orElse(pointer);
+  }
+
+  /** What a place in the packet asks. */
+  private String question(String pointer) {
+    var path = pointer.startsWith(FormLayout.ANSWERS)
+        ? "/" + service.word() + pointer.substring(FormLayout.ANSWERS.length())
+        : pointer;
+    return Words.in(Language.EN)
+        .question(path.substring(1).replaceAll("/\\d+", "").replace('/', '.'));
   }
 
   /** What stands before a field; a row's number alone would not say which of the lists it is in. */
@@ -117,10 +129,10 @@ final class FilledForm {
         .put("version", PacketShape.VERSION)
         .put("lodgedOn", on.toString())
         .put("channel", "file")
-        .put("language", "en");
+        .put("language", language.word());
     var household = packet.putObject("household");
     household.putObject("address");
-    for (var list : new String[] {"people", "incomes", "noIncome", "expenses", "assets"}) {
+    for (var list : new String[] {"people", "incomes", "noIncome", "assets"}) {
       household.putArray(list);
     }
     packet.putArray("requests").addObject().put("service", service.word()).putObject("answers");

@@ -11,7 +11,7 @@ import java.util.List;
  * @param label what stands before it
  * @param options what can be chosen; empty for a field to be typed in
  */
-record FormField(String name, String label, Shape shape, List<String> options) {
+record FormField(String name, String label, Shape shape, List<FormOption> options) {
   static final String MARK = "#";
 
   boolean isMark() {

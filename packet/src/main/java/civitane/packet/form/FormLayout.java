@@ -1,17 +1,20 @@
 package civitane.packet.form;
 
+import civitane.core.facts.Form;
+import civitane.core.facts.Role;
+import civitane.core.facts.Vocabulary;
+import civitane.core.facts.Word;
+import civitane.core.rules.Entitlement;
 import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
-import civitane.core.rules.Service;
-import civitane.core.rules.Wording;
 import civitane.core.time.Quarter;
 import civitane.packet.PacketShape;
-import civitane.packet.shape.AnswerShape;
-import civitane.packet.shape.Kind;
 import civitane.packet.shape.Shape;
+import civitane.words.Words;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 
 /** What a form of a service asks: the household as any service asks it, then the service's own questions. */
@@ -26,18 +29,21 @@ final class FormLayout {
   private static final int ENTRIES = 4;
   private static final int QUARTERS = 5;
   private static final int A_ROW = 3;
+  private static final Shape FLAG = Shape.of(Form.FLAG);
 
-  private final Service service;
+  private final Entitlement<?> service;
   private final LocalDate on;
+  private final Words words;
   private final List<FormSection> sections = new ArrayList<>();
 
-  private FormLayout(Service service, LocalDate on) {
+  private FormLayout(Entitlement<?> service, LocalDate on, Words words) {
     this.service = service;
     this.on = on;
+    this.words = words;
   }
 
-  static List<FormSection> of(Service service, LocalDate on) {
-    var layout = new FormLayout(service, on);
+  static List<FormSection> of(Entitlement<?> service, LocalDate on, Words words) {
+    var layout = new FormLayout(service, on, words);
     layout.household();
     layout.matter();
     layout.signature();
@@ -46,24 +52,28 @@ final class FormLayout {
 
   private void household() {
     section(
-        "Who applies",
+        "letter.form.whoApplies",
         List.of(
-            List.of(person(0, "givenName"), person(0, "familyName"), person(0, "birthDate")),
+            List.of(applicant("givenName"), applicant("familyName"), applicant("birthDate")),
             List.of(
-                person(0, "sex"), person(0, "residentNumber"), person(0, "residentNumberMissing")),
+                applicant("sex"), applicant("residentNumber"), applicant("residentNumberMissing")),
+            List.of(applicant("contact/phone"), applicant("contact/email")),
             List.of(
-                field("/household/people/0/contact/phone", "phone"),
-                field("/household/people/0/contact/email", "mail")),
-            List.of(
-                field("/household/address/line1", "street and number"),
-                field("/household/address/postcode", "postcode"),
-                field("/household/address/town", "town"))));
+                field("/household/address/line1"),
+                field("/household/address/postcode"),
+                field("/household/address/town"))));
     var people = new ArrayList<List<FormField>>();
     for (var i = 1; i < PEOPLE; i++) {
-      people.add(List.of(person(i, "givenName"), person(i, "familyName"), person(i, "birthDate")));
-      people.add(List.of(person(i, "role"), person(i, "sex"), person(i, "residentNumber")));
+      people.add(List.of(
+          entry("people", i, "givenName"),
+          entry("people", i, "familyName"),
+          entry("people", i, "birthDate")));
+      people.add(List.of(
+          entry("people", i, "role"),
+          entry("people", i, "sex"),
+          entry("people", i, "residentNumber")));
     }
-    section("Who else lives there", people);
+    section("letter.form.whoElse", people);
     var incomes = new ArrayList<List<FormField>>();
     for (var i = 0; i < INCOMES; i++) {
       incomes.add(List.of(
@@ -72,12 +82,11 @@ final class FormLayout {
           entry("incomes", i, "amount")));
       incomes.add(List.of(entry("incomes", i, "frequency"), entry("incomes", i, "employer")));
     }
-    section("What comes in, before tax", incomes);
+    section("letter.form.comesIn", incomes);
     section(
-        "No income at all (yes for each adult who has none)",
+        "letter.form.noIncome",
         chunks(IntStream.range(0, A_ROW)
-            .mapToObj(i -> new FormField(
-                "/household/noIncome#" + i, "person " + (i + 1), Shape.of(Kind.FLAG), List.of(YES)))
+            .mapToObj(i -> new FormField("/household/noIncome#" + i, person(i), FLAG, yes()))
             .toList()));
     var expenses = new ArrayList<List<FormField>>();
     for (var i = 0; i < EXPENSES; i++) {
@@ -86,13 +95,13 @@ final class FormLayout {
           entry("expenses", i, "amount"),
           entry("expenses", i, "frequency")));
     }
-    section("What goes out", expenses);
+    section("letter.form.goesOut", expenses);
     var assets = new ArrayList<List<FormField>>();
     for (var i = 0; i < ASSETS; i++) {
       assets.add(List.of(
           entry("assets", i, "person"), entry("assets", i, "kind"), entry("assets", i, "value")));
     }
-    section("What is owned", assets);
+    section("letter.form.owned", assets);
   }
 
   private void matter() {
@@ -100,91 +109,155 @@ final class FormLayout {
     var lists = new ArrayList<FormSection>();
     for (var question : service.questions()) {
       if (!question.bySystem()) {
-        question(question, ANSWERS + "/" + question.key(), "", fields, lists);
+        question(
+            question,
+            shape(Shape.of(service.answers()), question),
+            ANSWERS + "/" + question.key(),
+            service.word() + "." + question.key(),
+            UnaryOperator.identity(),
+            fields,
+            lists);
       }
     }
     if (!fields.isEmpty()) {
-      section(service.title(), chunks(fields));
+      sections.add(new FormSection(words.title(service.word()), chunks(fields)));
     }
     sections.addAll(lists);
   }
 
+  private static Shape shape(Shape group, Question question) {
+    return group.fields().named(question.key()).shape();
+  }
+
   private void question(
       Question question,
+      Shape shape,
       String at,
-      String before,
+      String path,
+      UnaryOperator<String> within,
       List<FormField> fields,
       List<FormSection> lists) {
-    var label = before + Wording.spoken(question.key());
+    var asked = words.question(path);
+    var label = within.apply(asked);
     switch (question.kind()) {
       case GROUP -> {
-        if (question.orWord() != null) {
+        if (question.orNone()) {
           fields.add(new FormField(
-              at + FormField.MARK,
-              label + ": " + question.orWord() + "?",
-              Shape.of(Kind.FLAG),
-              List.of(YES)));
+              at + FormField.MARK, words.say("letter.form.none", "question", label), FLAG, yes()));
         }
-        question.parts().stream()
-            .filter(part -> !part.bySystem())
-            .forEach(part -> question(part, at + "/" + part.key(), label + ", ", fields, lists));
+        for (var part : question.parts()) {
+          if (!part.bySystem()) {
+            question(
+                part,
+                shape(shape, part),
+                at + "/" + part.key(),
+                path + "." + part.key(),
+                one -> words.say("letter.form.within", "group", label, "question", one),
+                fields,
+                lists);
+          }
+        }
       }
       case GROUPS -> {
         var rows = new ArrayList<List<FormField>>();
         for (var i = 0; i < ENTRIES; i++) {
           var row = new ArrayList<FormField>();
+          var number = i + 1;
           for (var part : question.parts()) {
             if (!part.bySystem()) {
-              question(part, at + "/" + i + "/" + part.key(), (i + 1) + ": ", row, lists);
+              question(
+                  part,
+                  shape(shape.element(), part),
+                  at + "/" + i + "/" + part.key(),
+                  path + "." + part.key(),
+                  one -> numbered(number, one),
+                  row,
+                  lists);
             }
           }
           rows.addAll(chunks(row));
         }
-        lists.add(new FormSection(service.title() + ": " + label, rows));
+        lists.add(new FormSection(
+            words.say(
+                "letter.form.within", "group", words.title(service.word()), "question", label),
+            rows));
       }
       case CHOICES ->
         question
             .options()
-            .forEach(option -> fields.add(new FormField(
-                at + FormField.MARK + option,
-                label + ": " + Wording.spoken(option),
-                Shape.of(Kind.FLAG),
-                List.of(YES))));
+            .byWord()
+            .forEach((word, option) -> fields.add(new FormField(
+                at + FormField.MARK + word,
+                words.say("letter.form.within", "group", label, "question", words.word(option)),
+                FLAG,
+                yes())));
       case FLAG_BY_PERSON ->
         IntStream.range(0, 2)
             .forEach(i -> fields.add(new FormField(
                 at + "/p" + (i + 1),
-                label + ", person " + (i + 1),
-                Shape.of(Kind.FLAG),
-                List.of(YES, NO))));
+                words.say("letter.form.within", "group", label, "question", person(i)),
+                FLAG,
+                yesOrNo())));
       case MONEY_BY_QUARTER ->
         IntStream.rangeClosed(1, QUARTERS)
             .map(back -> QUARTERS + 1 - back)
             .mapToObj(back -> Quarter.of(on).minus(back).toString())
             .forEach(quarter -> fields.add(new FormField(
-                at + "/" + quarter, label + " " + quarter, Shape.of(Kind.MONEY), List.of())));
-      default -> fields.add(new FormField(at, label, AnswerShape.of(question), options(question)));
+                at + "/" + quarter,
+                words.say("letter.form.within", "group", label, "question", quarter),
+                Shape.of(Form.MONEY),
+                List.of())));
+      default -> fields.add(new FormField(at, label, shape, options(question)));
     }
   }
 
-  private static List<String> options(Question question) {
-    if (question.kind() == QuestionKind.FLAG) {
-      return List.of(YES, NO);
-    }
-    return question.kind() == QuestionKind.CHOICE ? question.options() : List.of();
+  private String numbered(int number, String asked) {
+    return words.say(
+        "letter.form.numbered", "number", BigDecimal.valueOf(number), "question", asked);
+  }
+
+  private String person(int index) {
+    return words.say("letter.form.person", "number", BigDecimal.valueOf(index + 1L));
+  }
+
+  private List<FormOption> yes() {
+    return List.of(new FormOption(YES, words.say("letter.yes")));
+  }
+
+  private List<FormOption> yesOrNo() {
+    return List.of(
+        new FormOption(YES, words.say("letter.yes")), new FormOption(NO, words.say("letter.no")));
+  }
+
+  private List<FormOption> options(Question question) {
+    return switch (question.kind()) {
+      case FLAG -> yesOrNo();
+      case CHOICE -> options(question.options());
+      default -> List.of();
+    };
+  }
+
+  private List<FormOption> options(Vocabulary vocabulary) {
+    return vocabulary.byWord().entrySet().stream()
+        .map(word -> new FormOption(word.getKey(), words.word(word.getValue())))
+        .toList();
   }
 
   private void signature() {
     section(
-        "Signature",
+        "letter.form.signature",
         List.of(List.of(
             new FormField(
-                "/signatures/0/name", "signed, name as given", Shape.of(Kind.TEXT), List.of()),
-            new FormField("/signatures/0/on", "on", Shape.of(Kind.DATE), List.of()))));
+                "/signatures/0/name",
+                words.say("letter.form.signed"),
+                Shape.of(Form.TEXT),
+                List.of()),
+            new FormField(
+                "/signatures/0/on", words.say("letter.form.on"), Shape.of(Form.DATE), List.of()))));
   }
 
   private void section(String title, List<List<FormField>> rows) {
-    sections.add(new FormSection(title, rows));
+    sections.add(new FormSection(words.say(title), rows));
   }
 
   private static List<List<FormField>> chunks(List<FormField> fields) {
@@ -195,32 +268,32 @@ final class FormLayout {
     return rows;
   }
 
-  private static FormField person(int index, String key) {
-    var label = Wording.spoken(key);
-    return field("/household/people/" + index + "/" + key, (index + 1) + ": " + label);
+  private FormField applicant(String key) {
+    return field("/household/people/0/" + key);
   }
 
-  private static FormField entry(String list, int index, String key) {
-    var label =
-        (index + 1) + ": " + (key.equals("person") ? "person (number)" : Wording.spoken(key));
-    return field("/household/" + list + "/" + index + "/" + key, label);
+  private FormField entry(String list, int index, String key) {
+    var asked = key.equals("person")
+        ? words.say("letter.form.personNumber")
+        : words.question("household." + list + "." + key);
+    return field("/household/" + list + "/" + index + "/" + key, numbered(index + 1, asked));
+  }
+
+  private FormField field(String pointer) {
+    return field(
+        pointer, words.question(pointer.substring(1).replaceAll("/\\d+", "").replace('/', '.')));
   }
 
   /** A field of the household, with the shape the packet has there. */
-  private static FormField field(String pointer, String label) {
+  private FormField field(String pointer, String label) {
     var shape = PacketShape.HOUSEHOLD;
     for (var step : pointer.substring("/household/".length()).split("/")) {
-      shape = shape.kind() == Kind.LIST
-          ? shape.element()
-          : shape.fields().named(step).shape();
+      shape = shape.is(Form.LIST) ? shape.element() : shape.fields().named(step).shape();
     }
-    var options = shape.kind() == Kind.WORD ? List.copyOf(shape.words()) : List.<String>of();
-    return new FormField(
-        pointer,
-        label,
-        shape,
-        pointer.endsWith("/role")
-            ? options.stream().filter(role -> !role.equals("applicant")).toList()
-            : options);
+    var options = shape.meanings().entrySet().stream()
+        .filter(word -> word.getValue() != Role.APPLICANT)
+        .map(word -> new FormOption(word.getKey(), words.word((Word) word.getValue())))
+        .toList();
+    return new FormField(pointer, label, shape, options);
   }
 }

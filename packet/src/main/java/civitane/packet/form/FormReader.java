@@ -1,10 +1,12 @@
 package civitane.packet.form;
 
-import civitane.core.rules.Service;
+import civitane.core.rules.Entitlement;
 import civitane.core.services.Services;
 import civitane.packet.Fault;
 import civitane.packet.PacketReader;
 import civitane.packet.PacketShape;
+import civitane.words.Language;
+import civitane.words.Words;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
@@ -78,7 +80,7 @@ public final class FormReader {
   private Reading read(PDDocument document, LocalDate on) {
     var form = document.getDocumentCatalog().getAcroForm();
     var marker = form == null ? null : form.getField(FormWriter.MARKER);
-    Optional<Service> service =
+    Optional<Entitlement<?>> service =
         marker == null ? Optional.empty() : Services.named(marker.getValueAsString());
     if (service.isEmpty()) {
       return Reading.of("it is none of our forms", ANOTHER);
@@ -92,7 +94,8 @@ public final class FormReader {
         }
       }
     }
-    return read(service.get(), written, on);
+    return read(
+        service.get(), written, on, Language.of(document.getDocumentCatalog().getLanguage()));
   }
 
   /** A chosen option is told as a list of one. */
@@ -100,9 +103,10 @@ public final class FormReader {
     return text.startsWith("[") && text.endsWith("]") ? text.substring(1, text.length() - 1) : text;
   }
 
-  private Reading read(Service service, Map<String, String> written, LocalDate on) {
-    var filled = new FilledForm(service, on);
-    for (var section : FormLayout.of(service, on)) {
+  private Reading read(
+      Entitlement<?> service, Map<String, String> written, LocalDate on, Language language) {
+    var filled = new FilledForm(service, on, language);
+    for (var section : FormLayout.of(service, on, Words.in(Language.EN))) {
       for (var row : section.rows()) {
         for (var field : row) {
           var text = written.remove(field.name());

@@ -1,6 +1,6 @@
 package civitane.packet.form;
 
-import civitane.packet.shape.Kind;
+import civitane.core.facts.Form;
 import civitane.packet.shape.Shape;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
@@ -30,12 +30,12 @@ final class FormText {
 
   /** The value that was written; empty when it can't be read as one. Years of two digits never lie ahead. */
   static Optional<JsonNode> read(String text, Shape shape, LocalDate on) {
-    return switch (shape.kind()) {
+    return switch (shape.form()) {
       case MONEY, NUMBER, WHOLE -> number(text).map(JSON::numberNode).map(JsonNode.class::cast);
       case DATE -> date(text, on).map(LocalDate::toString).map(JSON::stringNode);
       case MONTH -> month(text).map(JSON::stringNode);
       case FLAG -> flag(text);
-      case WORD -> word(text, shape).map(JSON::stringNode);
+      case CHOICE -> word(text, shape).map(JSON::stringNode);
       case PERSON -> person(text).map(JSON::stringNode);
       case LIST -> list(text, shape.element(), on);
       default -> Optional.of(JSON.stringNode(text));
@@ -127,13 +127,13 @@ final class FormText {
 
   /** What would be right in a field. */
   static String expected(Shape shape) {
-    return switch (shape.kind()) {
+    return switch (shape.form()) {
       case MONEY -> "euros, as in 1,234.50";
       case NUMBER, WHOLE -> "a number, as in 3";
       case DATE -> "a day, as in 14.3.1988";
       case MONTH -> "a month, as in 8.2026";
       case FLAG -> "yes or no";
-      case WORD -> "one of " + String.join(", ", shape.words());
+      case CHOICE -> "one of " + String.join(", ", shape.words());
       case PERSON -> "the number of the person on the form, as in 2";
       case LIST -> expected(shape.element()) + "; several with commas between";
       default -> "a text";
@@ -154,7 +154,7 @@ final class FormText {
       return String.join(", ", parts);
     }
     var text = value.asString("");
-    return shape.kind() == Kind.PERSON && people.contains(text)
+    return shape.is(Form.PERSON) && people.contains(text)
         ? Integer.toString(people.indexOf(text) + 1)
         : text;
   }

@@ -1,12 +1,15 @@
 package civitane.packet.form;
 
-import civitane.core.rules.Service;
+import civitane.core.rules.Entitlement;
+import civitane.words.Language;
+import civitane.words.Words;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -32,6 +35,12 @@ public final class FormWriter {
   /** The field by which a form of ours is known, whatever its file is called. */
   static final String MARKER = "civitane-form";
 
+  /** Letters, marks and signs of Arabic; a question mark of it is of no script of its own. */
+  private static final Set<Character.UnicodeBlock> ARABIC = Set.of(
+      Character.UnicodeBlock.ARABIC,
+      Character.UnicodeBlock.ARABIC_PRESENTATION_FORMS_A,
+      Character.UnicodeBlock.ARABIC_PRESENTATION_FORMS_B);
+
   private static final float MARGIN = 45;
   private static final float WIDTH = PDRectangle.A4.getWidth() - 2 * MARGIN;
   private static final float GAP = 8;
@@ -43,21 +52,26 @@ public final class FormWriter {
   private static final PDColor LINE =
       new PDColor(new float[] {0.52f, 0.56f, 0.55f}, PDDeviceRGB.INSTANCE);
 
-  private final byte[] font;
+  private final byte[] latin;
+  private final byte[] arabic;
 
-  /** A writer that sets everything in a TrueType font. */
-  public FormWriter(byte[] font) {
-    this.font = font.clone();
+  /** A writer that sets everything in two TrueType fonts. */
+  public FormWriter(byte[] latin, byte[] arabic) {
+    this.latin = latin.clone();
+    this.arabic = arabic.clone();
   }
 
   /** The form of a service on a day; what the packet holds is filled in. */
-  public byte[] write(Service service, @Nullable JsonNode packet, LocalDate on) {
+  public byte[] write(
+      Entitlement<?> service, @Nullable JsonNode packet, LocalDate on, Language language) {
+    var words = Words.in(language);
     return write(
-        service.title(),
+        words.say("letter.form.title", "service", words.title(service.word())),
         service.word(),
-        "Fill it in, save it, and bring or send it back under any name. Dates as 14.3.1988, amounts as 1,234.50.",
-        FormLayout.of(service, on),
-        packet);
+        words.say("letter.form.note"),
+        FormLayout.of(service, on, words),
+        packet,
+        words);
   }
 
   byte[] write(
@@ -65,10 +79,11 @@ public final class FormWriter {
       String marker,
       String hint,
       List<FormSection> sections,
-      @Nullable JsonNode packet) {
+      @Nullable JsonNode packet,
+      Words words) {
     try (var document = new PDDocument();
         var out = new ByteArrayOutputStream()) {
-      var sheet = new Sheet(document);
+      var sheet = new Sheet(document, words);
       sheet.title(title, hint);
       sheet.hidden(MARKER, marker);
       for (var section : sections) {
@@ -86,19 +101,28 @@ public final class FormWriter {
   private final class Sheet {
     private final PDDocument document;
     private final PDAcroForm form;
-    private final PDFont letters;
+    private final PDFont latinFont;
+    private final PDFont arabicFont;
+    private final boolean fromRight;
+    private final Words words;
     private final String appearance;
     private PDPage page;
     private PDPageContentStream content;
     private float y;
 
-    Sheet(PDDocument document) throws IOException {
+    Sheet(PDDocument document, Words words) throws IOException {
       this.document = document;
+      this.words = words;
+      this.fromRight = words.language().runsRightToLeft();
       this.form = new PDAcroForm(document);
-      this.letters = PDType0Font.load(document, new ByteArrayInputStream(font), false);
+      this.latinFont = PDType0Font.load(document, new ByteArrayInputStream(latin), false);
+      this.arabicFont = fromRight
+          ? PDType0Font.load(document, new ByteArrayInputStream(arabic), false)
+          : latinFont;
       document.getDocumentCatalog().setAcroForm(form);
+      document.getDocumentCatalog().setLanguage(words.language().word());
       var resources = new PDResources();
-      var name = resources.add(letters);
+      var name = resources.add(latinFont);
       form.setDefaultResources(resources);
       this.appearance = "/" + name.getName() + " 10 Tf 0 g";
       form.setDefaultAppearance(appearance);
@@ -115,21 +139,47 @@ public final class FormWriter {
       y = PDRectangle.A4.getHeight() - MARGIN;
     }
 
-    private void words(String text, float x, float size) throws IOException {
+    /** Sets a line that begins at a margin: at the left one, or at the right one of a language read from there. */
+    private void line(String text, float left, float width, float size) throws IOException {
+      var drawn = fromRight ? RightToLeft.drawn(text) : text;
+      var x = fromRight ? left + width - width(drawn, size) : left;
       content.beginText();
-      content.setFont(letters, size);
       content.newLineAtOffset(x, y);
-      content.showText(text);
+      var from = 0;
+      while (from < drawn.length()) {
+        var font = font(drawn.charAt(from));
+        var to = from + 1;
+        while (to < drawn.length() && font(drawn.charAt(to)) == font) {
+          to++;
+        }
+        content.setFont(font, size);
+        content.showText(drawn.substring(from, to));
+        from = to;
+      }
       content.endText();
+    }
+
+    private float width(String drawn, float size) throws IOException {
+      var width = 0f;
+      for (var i = 0; i < drawn.length(); i++) {
+        width += font(drawn.charAt(i)).getStringWidth(drawn.substring(i, i + 1)) / 1000 * size;
+      }
+      return width;
+    }
+
+    private PDFont font(char letter) {
+      return fromRight && ARABIC.contains(Character.UnicodeBlock.of(letter))
+          ? arabicFont
+          : latinFont;
     }
 
     void title(String title, String hint) throws IOException {
       y -= TITLE_SIZE;
-      words(title, MARGIN, TITLE_SIZE);
+      line(title, MARGIN, WIDTH, TITLE_SIZE);
       y -= TITLE_SIZE;
-      words("Brackwater District Office", MARGIN, LABEL_SIZE);
+      line(words.say("letter.office.name"), MARGIN, WIDTH, LABEL_SIZE);
       y -= LABEL_SIZE * 1.5f;
-      words(hint, MARGIN, LABEL_SIZE);
+      line(hint, MARGIN, WIDTH, LABEL_SIZE);
       y -= GAP;
     }
 
@@ -138,7 +188,7 @@ public final class FormWriter {
         turn();
       }
       y -= ROW_HEIGHT * 0.7f;
-      words(section.title(), MARGIN, HEAD_SIZE);
+      line(section.title(), MARGIN, WIDTH, HEAD_SIZE);
       y -= GAP / 2;
       content.setStrokingColor(0.52f, 0.56f, 0.55f);
       content.setLineWidth(0.4f);
@@ -157,21 +207,26 @@ public final class FormWriter {
       var width = (WIDTH - GAP * (fields.size() - 1)) / fields.size();
       y -= ROW_HEIGHT - FIELD_HEIGHT;
       for (var i = 0; i < fields.size(); i++) {
-        words(fields.get(i).label(), MARGIN + i * (width + GAP), LABEL_SIZE);
+        line(fields.get(i).label(), left(i, width), width, LABEL_SIZE);
       }
       y -= FIELD_HEIGHT + 3;
       for (var i = 0; i < fields.size(); i++) {
-        field(
-            fields.get(i),
-            new PDRectangle(MARGIN + i * (width + GAP), y, width, FIELD_HEIGHT),
-            packet);
+        field(fields.get(i), new PDRectangle(left(i, width), y, width, FIELD_HEIGHT), packet);
       }
+    }
+
+    /** Where the column begins at its left. */
+    private float left(int column, float width) {
+      return fromRight
+          ? MARGIN + WIDTH - width - column * (width + GAP)
+          : MARGIN + column * (width + GAP);
     }
 
     private void field(FormField field, PDRectangle where, @Nullable JsonNode packet)
         throws IOException {
       var made = field.options().isEmpty() ? new PDTextField(form) : combo(field.options());
       place(made, field.name(), where);
+      made.setAlternateFieldName(field.label());
       var value =
           packet == null || field.isMark() ? null : packet.at(JsonPointer.compile(field.name()));
       if (value != null && !value.isMissingNode() && !value.isNull()) {
@@ -187,9 +242,11 @@ public final class FormWriter {
           .toList();
     }
 
-    private PDComboBox combo(List<String> options) {
+    private PDComboBox combo(List<FormOption> options) {
       var combo = new PDComboBox(form);
-      combo.setOptions(options);
+      combo.setOptions(
+          options.stream().map(FormOption::word).toList(),
+          options.stream().map(FormOption::said).toList());
       return combo;
     }
 

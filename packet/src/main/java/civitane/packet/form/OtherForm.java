@@ -1,81 +1,45 @@
 package civitane.packet.form;
 
+import civitane.core.facts.Form;
 import civitane.core.facts.Word;
-import civitane.core.rules.Wording;
-import civitane.packet.shape.Kind;
 import civitane.packet.shape.Shape;
+import civitane.words.Language;
+import civitane.words.Words;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
 /** A form that somebody outside the household fills in: what each has to confirm. */
 public enum OtherForm implements Word {
-  EMPLOYER(
-      "employer",
-      "Employer's statement",
-      List.of(
-          "employer/name",
-          "employer/employedSince",
-          "employer/grossPay",
-          "employer/payPeriod",
-          "employer/hoursPerWeek",
-          "employer/lastDayWorked",
-          "employer/absentFrom",
-          "employer/noticeReceivedOn",
-          "employer/paidDuringAbsence")),
-  DOCTOR(
-      "doctor",
-      "Doctor's certificate",
-      List.of(
-          "doctor/name",
-          "doctor/practice",
-          "doctor/unableToWorkFrom",
-          "doctor/unableToWorkUntil",
-          "doctor/complication",
-          "doctor/limits")),
-  LANDLORD(
-      "landlord",
-      "Landlord's agreement",
-      List.of(
-          "landlord/name",
-          "landlord/tenants",
-          "landlord/monthlyRent",
-          "landlord/owedInAll",
-          "landlord/monthsOwed",
-          "landlord/agreesToBePaid",
-          "landlord/iban")),
-  LENDER(
-      "lender",
-      "Lender's figure",
-      List.of(
-          "lender/name",
-          "lender/loanNumber",
-          "lender/monthlyPayment",
-          "lender/amountDue",
-          "lender/figureOf",
-          "lender/takesPart"));
+  EMPLOYER(List.of(
+      "name",
+      "employedSince",
+      "grossPay",
+      "payPeriod",
+      "hoursPerWeek",
+      "lastDayWorked",
+      "absentFrom",
+      "noticeReceivedOn",
+      "paidDuringAbsence")),
+  DOCTOR(List.of(
+      "name", "practice", "unableToWorkFrom", "unableToWorkUntil", "complication", "limits")),
+  LANDLORD(List.of(
+      "name", "tenants", "monthlyRent", "owedInAll", "monthsOwed", "agreesToBePaid", "iban")),
+  LENDER(List.of("name", "loanNumber", "monthlyPayment", "amountDue", "figureOf", "takesPart"));
 
-  private final String word;
-  private final String title;
   private final List<String> asked;
 
-  OtherForm(String word, String title, List<String> asked) {
-    this.word = word;
-    this.title = title;
+  OtherForm(List<String> asked) {
     this.asked = asked;
   }
 
-  @Override
-  public String word() {
-    return word;
-  }
-
-  public String title() {
-    return title;
+  public String title(Words words) {
+    return words.say("letter.other." + word() + ".title");
   }
 
   /** The form that is called so. */
   public static java.util.Optional<OtherForm> named(String word) {
-    return Stream.of(values()).filter(form -> form.word.equals(word)).findFirst();
+    return Stream.of(values()).filter(form -> form.word().equals(word)).findFirst();
   }
 
   /**
@@ -89,29 +53,32 @@ public enum OtherForm implements Word {
   public byte[] pdf(FormWriter writer, String person, String to, String number, String code) {
     var known = tools.jackson.databind.node.JsonNodeFactory.instance.objectNode();
     known.putObject("about").put("person", person).put("ourNumber", number).put("code", code);
-    known.putObject(word).put("name", to);
-    var about = Stream.of("about/person", "about/ourNumber", "about/code").map(OtherForm::field);
+    known.putObject(word()).put("name", to);
+    var words = Words.in(Language.EN);
+    var about = Stream.of("person", "ourNumber", "code")
+        .map(part -> field("about/" + part, words.say("letter.other.about." + part)));
     return writer.write(
-        title,
-        "other:" + word,
-        "The household has allowed us to ask you. Fill it in and send it back with the code, or give it to the household.",
+        title(words),
+        "other:" + word(),
+        words.say("letter.other.hint"),
         List.of(
-            new FormSection("Whom it is about", List.of(about.toList())),
-            new FormSection("Your answer", rows())),
-        known);
+            new FormSection(words.say("letter.other.about"), List.of(about.toList())),
+            new FormSection(words.say("letter.other.answer"), rows(words))),
+        known,
+        words);
   }
 
-  private List<List<FormField>> rows() {
-    var rows = new java.util.ArrayList<List<FormField>>();
+  private List<List<FormField>> rows(Words words) {
+    var rows = new ArrayList<List<FormField>>();
     for (var i = 0; i < asked.size(); i += 2) {
       rows.add(asked.subList(i, Math.min(asked.size(), i + 2)).stream()
-          .map(OtherForm::field)
+          .map(part -> field(word() + "/" + part, words.say("letter.other." + part)))
           .toList());
     }
     return rows;
   }
 
-  private static FormField field(String name) {
-    return new FormField("/" + name, Wording.spoken(name), Shape.of(Kind.TEXT), List.of());
+  private static FormField field(String name, String label) {
+    return new FormField("/" + name, label, Shape.of(Form.TEXT), List.of());
   }
 }

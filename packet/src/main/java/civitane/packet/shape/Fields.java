@@ -1,11 +1,16 @@
 package civitane.packet.shape;
 
-import civitane.core.facts.Keys;
+import civitane.core.facts.Parts;
 import civitane.packet.json.JsonBytes;
-import java.util.Arrays;
+import java.util.HashSet;
 import java.util.Iterator;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.sym.PropertyNameMatcher;
 
@@ -13,8 +18,9 @@ import tools.jackson.core.sym.PropertyNameMatcher;
 public final class Fields implements Iterable<Field> {
   static final Fields NONE = new Fields(Map.of(), Set.of());
 
-  private final Field[] inOrder;
-  private final Keys keys;
+  private final List<Field> inOrder;
+  private final List<String> keys;
+  private final Map<String, Field> byKey;
   private final PropertyNameMatcher names;
   private final long mustBeThere;
 
@@ -25,30 +31,43 @@ public final class Fields implements Iterable<Field> {
     if (!shapes.keySet().containsAll(required)) {
       throw new IllegalArgumentException("of " + required + " some are not among its parts");
     }
-    this.keys = Keys.of(shapes.keySet());
-    this.inOrder = keys.inOrder().stream()
-        .map(key -> new Field(key, shapes.get(key), keys.place(key)))
-        .toArray(Field[]::new);
-    this.names = JsonBytes.namesOf(keys.inOrder());
-    this.mustBeThere = Arrays.stream(inOrder)
+    this.keys = List.copyOf(shapes.keySet());
+    this.inOrder = IntStream.range(0, keys.size())
+        .mapToObj(place -> new Field(keys.get(place), shapes.get(keys.get(place)), place))
+        .toList();
+    this.byKey = inOrder.stream().collect(Collectors.toMap(Field::key, Function.identity()));
+    this.names = JsonBytes.namesOf(keys);
+    this.mustBeThere = inOrder.stream()
         .filter(field -> required.contains(field.key()))
         .mapToLong(Field::bit)
         .reduce(0, (bits, bit) -> bits | bit);
   }
 
+  /** The parts of a record. */
+  static Fields of(Parts parts) {
+    var shapes = new LinkedHashMap<String, Shape>();
+    var required = new HashSet<String>();
+    for (var field : parts.fields()) {
+      shapes.put(field.key(), Shape.of(field.value()));
+      if (field.required()) {
+        required.add(field.key());
+      }
+    }
+    return new Fields(shapes, required);
+  }
+
   /** The part at a place that {@link #names} tells. */
   Field at(int place) {
-    return inOrder[place];
+    return inOrder.get(place);
   }
 
   /** A part by its key; null where there is none. */
   public @Nullable Field named(String key) {
-    var place = keys.place(key);
-    return place < 0 ? null : inOrder[place];
+    return byKey.get(key);
   }
 
   /** The keys in their order. */
-  public Keys keys() {
+  public List<String> keys() {
     return keys;
   }
 
@@ -69,6 +88,6 @@ public final class Fields implements Iterable<Field> {
 
   @Override
   public Iterator<Field> iterator() {
-    return Arrays.asList(inOrder).iterator();
+    return inOrder.iterator();
   }
 }

@@ -88,7 +88,7 @@ final class ScalarReader {
     if (number != null
         && Numbers.fault(number, 0) == null
         && number.compareTo(BigDecimal.valueOf(most)) <= 0) {
-      return Amount.of(number);
+      return number.intValueExact();
     }
     return wrong(
         number == null ? "it is not a number" : "it is not a whole number that makes sense here",

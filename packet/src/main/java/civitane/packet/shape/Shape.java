@@ -1,75 +1,92 @@
 package civitane.packet.shape;
 
-import civitane.core.facts.Word;
-import java.util.Collections;
-import java.util.LinkedHashMap;
-import java.util.List;
+import civitane.core.facts.Form;
+import civitane.core.facts.Parts;
+import civitane.core.facts.Value;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a value must look like, told once: the reader checks by it and the JSON Schema is made from it.
+ * What a value must look like, told once by the core's records: the reader checks by it and the JSON Schema is made from
+ * it.
  *
+ * @param form null for a part that is read by a shape of its own
  * @param meanings the words to choose from, with what each is read as
- * @param fields the parts of an object
+ * @param fields the parts of a group
+ * @param parts what a group is made into; null where it stays the values of its fields
  * @param element what a list or map holds
- * @param orWord a word that may stand in its place
+ * @param orNone whether the word {@code none} may stand in its place
  * @param most the largest whole number
  */
 public record Shape(
-    Kind kind,
-    Map<String, Object> meanings,
+    @Nullable Form form,
+    Map<String, ?> meanings,
     Fields fields,
+    @Nullable Parts parts,
     @Nullable Shape element,
-    @Nullable String orWord,
+    boolean orNone,
     int most) {
   private static final int MOST_WHOLE = 999_999_999;
 
-  public static Shape of(Kind kind) {
-    return new Shape(kind, Map.of(), Fields.NONE, null, null, MOST_WHOLE);
+  /** Anything: it is read by a shape of its own. */
+  public static final Shape ELSEWHERE =
+      new Shape(null, Map.of(), Fields.NONE, null, null, false, MOST_WHOLE);
+
+  public static Shape of(Form form) {
+    return new Shape(form, Map.of(), Fields.NONE, null, null, false, MOST_WHOLE);
   }
 
-  public static Shape upTo(int most) {
-    return new Shape(Kind.WHOLE, Map.of(), Fields.NONE, null, null, most);
+  /** The shape of a value as a record declares it. */
+  public static Shape of(Value value) {
+    var element = value.element() == null ? null : of(value.element());
+    return switch (value.form()) {
+      case CHOICE ->
+        new Shape(
+            Form.CHOICE,
+            value.words().byWord(),
+            Fields.NONE,
+            null,
+            null,
+            value.orNone(),
+            MOST_WHOLE);
+      case GROUP ->
+        new Shape(
+            Form.GROUP,
+            Map.of(),
+            Fields.of(value.parts()),
+            value.parts(),
+            null,
+            value.orNone(),
+            MOST_WHOLE);
+      default ->
+        new Shape(value.form(), Map.of(), Fields.NONE, null, element, value.orNone(), value.most());
+    };
   }
 
-  /** One of some words, each read as it stands. */
-  public static Shape words(List<String> words) {
-    var meanings = new LinkedHashMap<String, Object>();
-    words.forEach(word -> meanings.put(word, word));
-    return words(meanings);
+  /** The shape of a record. */
+  public static Shape of(Class<?> record) {
+    var parts = Parts.of(record);
+    return new Shape(Form.GROUP, Map.of(), Fields.of(parts), parts, null, false, MOST_WHOLE);
   }
 
-  /** One of the words of a closed vocabulary. */
-  public static Shape words(Word... vocabulary) {
-    var meanings = new LinkedHashMap<String, Object>();
-    for (var word : vocabulary) {
-      meanings.put(word.word(), word);
-    }
-    return words(meanings);
-  }
-
-  private static Shape words(Map<String, Object> meanings) {
-    return new Shape(
-        Kind.WORD, Collections.unmodifiableMap(meanings), Fields.NONE, null, null, MOST_WHOLE);
+  /** One word and no other. */
+  public static Shape only(String word) {
+    return new Shape(Form.CHOICE, Map.of(word, word), Fields.NONE, null, null, false, MOST_WHOLE);
   }
 
   public static Shape listOf(Shape element) {
-    return map(Kind.LIST, element);
+    return new Shape(Form.LIST, Map.of(), Fields.NONE, null, element, false, MOST_WHOLE);
   }
 
-  public static Shape map(Kind kind, Shape element) {
-    return new Shape(kind, Map.of(), Fields.NONE, element, null, MOST_WHOLE);
-  }
-
+  /** An object whose parts stay values by their places. */
   public static Shape object(Map<String, Shape> shapes, String... required) {
     return new Shape(
-        Kind.OBJECT, Map.of(), new Fields(shapes, Set.of(required)), null, null, MOST_WHOLE);
+        Form.GROUP, Map.of(), new Fields(shapes, Set.of(required)), null, null, false, MOST_WHOLE);
   }
 
-  public Shape orWord(@Nullable String word) {
-    return new Shape(kind, meanings, fields, element, word, most);
+  public boolean is(Form other) {
+    return form == other;
   }
 
   /** The words to choose from. */

@@ -1,6 +1,7 @@
 package civitane.packet.shape;
 
-import civitane.core.facts.Answers;
+import civitane.core.facts.Form;
+import civitane.core.facts.OrNone;
 import civitane.core.time.Quarter;
 import civitane.packet.json.Faults;
 import civitane.packet.json.JsonText;
@@ -63,15 +64,23 @@ public final class ShapeReader {
     if (parser.currentToken() == JsonToken.VALUE_NULL) {
       return null;
     }
-    if (shape.orWord() != null
-        && parser.currentToken() == JsonToken.VALUE_STRING
-        && shape.orWord().equals(parser.getString())) {
-      return shape.orWord();
+    if (shape.form() == null) {
+      return elsewhere.read(this);
     }
-    return switch (shape.kind()) {
-      case ELSEWHERE -> elsewhere.read(this);
-      case TEXT -> scalars.text();
-      case WORD -> scalars.word(shape);
+    if (!shape.orNone()) {
+      return plain(shape);
+    }
+    if (parser.currentToken() == JsonToken.VALUE_STRING && OrNone.WORD.equals(parser.getString())) {
+      return OrNone.none();
+    }
+    var value = plain(shape);
+    return value == null ? null : new OrNone<>(value);
+  }
+
+  private @Nullable Object plain(Shape shape) {
+    return switch (shape.form()) {
+      case TEXT, LONG_TEXT -> scalars.text();
+      case CHOICE -> scalars.word(shape);
       case MONEY ->
         scalars.number(
             Numbers.MONEY_DECIMALS, "euros as a number with at most two decimals, as in 430.50");
@@ -79,22 +88,22 @@ public final class ShapeReader {
       case WHOLE -> scalars.whole(shape.most());
       case DATE -> scalars.day();
       case MONTH -> scalars.month();
-      case TIMESTAMP -> scalars.moment();
+      case MOMENT -> scalars.moment();
       case FLAG -> scalars.flag();
       case RESIDENT_NUMBER -> scalars.residentNumber();
       case IBAN -> scalars.iban();
-      case PERSON -> reference(Kind.PERSON, scalars.id(A_PERSON));
-      case INCOME -> reference(Kind.INCOME, scalars.id(AN_INCOME));
-      case OBJECT -> object(shape);
+      case PERSON -> reference(Form.PERSON, scalars.id(A_PERSON));
+      case INCOME -> reference(Form.INCOME, scalars.id(AN_INCOME));
+      case GROUP -> object(shape);
       case LIST -> list(shape);
       case BY_PERSON -> entries(shape, "values by the ids of people");
       case BY_QUARTER -> entries(shape, "euros by quarter, as in {\"2025Q3\": 9800}");
     };
   }
 
-  private @Nullable Object reference(Kind kind, @Nullable String id) {
+  private @Nullable Object reference(Form form, @Nullable String id) {
     if (id != null) {
-      references.add(new Reference(kind, path.here(), id));
+      references.add(new Reference(form, path.here(), id));
     }
     return id;
   }
@@ -103,7 +112,7 @@ public final class ShapeReader {
     if (parser.currentToken() != JsonToken.START_OBJECT) {
       return scalars.wrong(
           "it has no parts",
-          "an object with " + String.join(", ", shape.fields().keys().inOrder()));
+          "an object with " + String.join(", ", shape.fields().keys()));
     }
     if (json.isTooDeep()) {
       return null;
@@ -112,14 +121,14 @@ public final class ShapeReader {
     var values = new Object[fields.keys().size()];
     var seen = 0L;
     var present = 0L;
-    path.enter(fields.keys().inOrder());
+    path.enter(fields.keys());
     for (var place = parser.nextNameMatch(fields.names());
         place != PropertyNameMatcher.MATCH_END_OBJECT;
         place = parser.nextNameMatch(fields.names())) {
       if (place < 0) {
         path.leave();
         unknown(parser.currentName(), shape);
-        path.enter(fields.keys().inOrder());
+        path.enter(fields.keys());
       } else {
         var field = fields.at(place);
         var bit = field.bit();
@@ -146,7 +155,7 @@ public final class ShapeReader {
     if ((fields.mustBeThere() & ~present) != 0) {
       lacking(fields, present);
     }
-    return Answers.holding(fields.keys(), values);
+    return shape.parts() == null ? values : shape.parts().make(values);
   }
 
   private void unknown(String name, Shape shape) {
@@ -175,11 +184,11 @@ public final class ShapeReader {
   }
 
   private static String nearest(String name, Shape shape) {
-    return shape.fields().keys().inOrder().stream()
+    return shape.fields().keys().stream()
         .filter(known -> known.equalsIgnoreCase(name.strip()) || isNear(known, name))
         .findFirst()
         .map(known -> known + ", perhaps")
-        .orElseGet(() -> "one of " + String.join(", ", shape.fields().keys().inOrder()));
+        .orElseGet(() -> "one of " + String.join(", ", shape.fields().keys()));
   }
 
   /** Whether two keys differ by one letter at most. */
@@ -214,7 +223,7 @@ public final class ShapeReader {
         scalars.wrong(NOTHING_HERE, A_VALUE);
       } else {
         var value = read(shape.element());
-        if (shape.element().kind() == Kind.WORD && value != null && !isThere(value)) {
+        if (shape.element().is(Form.CHOICE) && value != null && !isThere(value)) {
           scalars.wrong(NOTHING_HERE, A_VALUE);
         } else if (value != null) {
           read.add(value);
@@ -234,7 +243,8 @@ public final class ShapeReader {
     if (json.isTooDeep()) {
       return null;
     }
-    var values = new LinkedHashMap<String, Object>();
+    var byPerson = shape.is(Form.BY_PERSON);
+    var values = new LinkedHashMap<Object, Object>();
     var seen = new HashSet<String>();
     while (parser.nextToken() != JsonToken.END_OBJECT) {
       var key = parser.currentName();
@@ -243,18 +253,18 @@ public final class ShapeReader {
       if (!seen.add(key)) {
         json.keyTwice();
       }
-      if (shape.kind() == Kind.BY_PERSON) {
-        references.add(new Reference(Kind.PERSON, path.here(), key));
+      if (byPerson) {
+        references.add(new Reference(Form.PERSON, path.here(), key));
       } else if (!Quarter.isWritten(key)) {
         scalars.wrong("it is not a quarter", "a quarter, as in 2025Q3");
       }
       parser.nextToken();
       var value = read(shape.element());
-      if (isThere(value)) {
-        values.putIfAbsent(key, value);
+      if (isThere(value) && (byPerson || Quarter.isWritten(key))) {
+        values.putIfAbsent(byPerson ? key : Quarter.parse(key), value);
       }
       path.leave();
     }
-    return new Answers(values);
+    return values;
   }
 }

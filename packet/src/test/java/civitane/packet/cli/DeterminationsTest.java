@@ -6,6 +6,7 @@ import civitane.core.services.Screening;
 import civitane.packet.Cases;
 import civitane.packet.PacketReader;
 import civitane.packet.ResultWriter;
+import civitane.words.Language;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -29,7 +30,7 @@ public class DeterminationsTest {
 
   private static Answered answered(byte[] packets, Mode mode, int cores) throws IOException {
     var out = new ByteArrayOutputStream();
-    var faulty = new Determinations(RATES, mode, false, cores)
+    var faulty = new Determinations(RATES, mode, false, Language.EN, cores)
         .run(new ByteArrayInputStream(packets), out, read -> {});
     return new Answered(out.toString(StandardCharsets.UTF_8).lines().toList(), faulty);
   }
@@ -47,7 +48,7 @@ public class DeterminationsTest {
   public void everyPacketIsAnsweredInItsPlaceOnAnyNumberOfCores() throws IOException {
     var reader = new PacketReader(RATES);
     var screening = new Screening(RATES);
-    var writer = new ResultWriter(false);
+    var writer = new ResultWriter(false, Language.EN);
     var packets = new ArrayList<byte[]>();
     var expected = new ArrayList<String>();
     for (var mode : Mode.values()) {
@@ -104,7 +105,7 @@ public class DeterminationsTest {
     };
     var told = expectThrows(
         IOException.class,
-        () -> new Determinations(RATES, Mode.SCREEN, false, 2)
+        () -> new Determinations(RATES, Mode.SCREEN, false, Language.EN, 2)
             .run(
                 new ByteArrayInputStream("{}\n{}\n".getBytes(StandardCharsets.UTF_8)),
                 full,
@@ -116,7 +117,7 @@ public class DeterminationsTest {
   public void progressComesToTheWholeLength() throws IOException {
     var packets = lines(Cases.ofPackets().stream().map(Cases.Case::packet).toList());
     var told = new ArrayList<Long>();
-    new Determinations(RATES, Mode.SCREEN, false, 2)
+    new Determinations(RATES, Mode.SCREEN, false, Language.EN, 2)
         .run(new ByteArrayInputStream(packets), OutputStream.nullOutputStream(), told::add);
     assertTrue(told.size() > 1);
     assertEquals(told, told.stream().sorted().toList());

@@ -1,9 +1,11 @@
 package civitane.packet.form;
 
 import civitane.core.rates.RateShelf;
-import civitane.core.rules.Service;
+import civitane.core.rules.Entitlement;
 import civitane.core.services.Services;
 import civitane.packet.PacketReader;
+import civitane.words.Language;
+import civitane.words.Words;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDate;
@@ -26,7 +28,7 @@ public class FormTest {
   private static final LocalDate ON = LocalDate.parse("2026-11-24");
   private static final PacketReader PACKETS = new PacketReader(RateShelf.shipped());
   private static final FormReader READER = new FormReader(PACKETS);
-  private static final FormWriter WRITER = new FormWriter(font());
+  private static final FormWriter WRITER = new FormWriter(font(), font());
 
   private static byte[] font() {
     try (var stream = org.apache.pdfbox.pdmodel.PDDocument.class.getResourceAsStream(
@@ -37,7 +39,7 @@ public class FormTest {
     }
   }
 
-  private static Service meals() {
+  private static Entitlement<?> meals() {
     return Services.named("schoolMeals").orElseThrow();
   }
 
@@ -45,8 +47,8 @@ public class FormTest {
     return WrittenForm.meals("Oluchi", "Tamsett", "14 3 88", "Wren", "12 Tide Row", "BK31");
   }
 
-  private static byte[] filled(Service service, Map<String, String> written) {
-    return WrittenForm.filled(WRITER.write(service, null, ON), written);
+  private static byte[] filled(Entitlement<?> service, Map<String, String> written) {
+    return WrittenForm.filled(WRITER.write(service, null, ON, Language.EN), written);
   }
 
   @DataProvider
@@ -55,11 +57,28 @@ public class FormTest {
   }
 
   @Test(dataProvider = "services")
-  public void everyServiceHasAFormThatIsKnownAgain(Service service) {
+  public void everyServiceHasAFormThatIsKnownAgain(Entitlement<?> service) {
     var reading =
         READER.read(filled(service, Map.of("/household/people/0/givenName", "Oluchi")), ON);
     assertNotNull(reading.packet(), reading.faults().toString());
     assertEquals(reading.packet().at("/requests/0/service").asString(), service.word());
+  }
+
+  @Test
+  public void aFormIsKnownAgainInEveryLatinLanguageAndAsksInIt() throws IOException {
+    for (var language : List.of(Language.EN, Language.FR, Language.PT)) {
+      var pdf = WRITER.write(meals(), null, ON, language);
+      var reading = READER.read(WrittenForm.filled(pdf, mother()), ON);
+      assertEquals(reading.faults(), List.of(), language.word());
+      try (var document = Loader.loadPDF(pdf)) {
+        assertEquals(document.getDocumentCatalog().getLanguage(), language.word());
+        var name =
+            document.getDocumentCatalog().getAcroForm().getField("/household/people/0/givenName");
+        assertEquals(
+            name.getAlternateFieldName(),
+            Words.in(language).question("household.people.givenName"));
+      }
+    }
   }
 
   @Test
@@ -77,7 +96,7 @@ public class FormTest {
   @Test
   public void whatIsKnownIsFilledInAndComesBackTheSame() {
     var packet = READER.read(filled(meals(), mother()), ON).packet();
-    var again = READER.read(WRITER.write(meals(), packet, ON), ON);
+    var again = READER.read(WRITER.write(meals(), packet, ON, Language.EN), ON);
     assertEquals(again.faults(), List.of());
     assertEquals(again.packet().at("/household/incomes"), packet.at("/household/incomes"));
     assertEquals(again.packet().at("/household/people/0"), packet.at("/household/people/0"));
@@ -89,7 +108,7 @@ public class FormTest {
     written.put("/household/people/0/givenName", "أولوتشي");
     var packet = READER.read(filled(meals(), written), ON).packet();
     assertEquals(packet.at("/household/people/0/givenName").asString(), "أولوتشي");
-    var again = READER.read(WRITER.write(meals(), packet, ON), ON).packet();
+    var again = READER.read(WRITER.write(meals(), packet, ON, Language.EN), ON).packet();
     assertEquals(again.at("/household/people/0/givenName").asString(), "أولوتشي");
   }
 
@@ -109,15 +128,15 @@ public class FormTest {
     assertEquals(reading.packet(), null);
     var places = reading.faults().stream().map(FormFault::place).toList();
     for (var place : new String[] {
-      "Who applies, 1: birth date",
-      "Who applies, 1: resident number",
-      "Who else lives there, 3: role",
-      "What comes in, before tax, 1: amount",
-      "What comes in, before tax, 1: frequency",
-      "What comes in, before tax, 2: amount",
-      "School meals: children, 1: person",
-      "household total",
-      "on"
+      "Date of birth",
+      "Resident number",
+      "Who else lives there, 3: Role",
+      "What comes in, before tax, 1: How much, before tax",
+      "What comes in, before tax, 1: How often",
+      "What comes in, before tax, 2: How much, before tax",
+      "School meals: Children, 1: Child",
+      "How many people live there, they say",
+      "On"
     }) {
       assertTrue(places.contains(place), place + " is not among " + reading.faults());
     }
@@ -134,13 +153,13 @@ public class FormTest {
         .get(0)
         .message()
         .contains("can't be read"));
-    try (var document = Loader.loadPDF(WRITER.write(meals(), null, ON));
+    try (var document = Loader.loadPDF(WRITER.write(meals(), null, ON, Language.EN));
         var out = new ByteArrayOutputStream()) {
       document.getDocumentCatalog().setOpenAction(new PDActionJavaScript("app.alert(1)"));
       document.save(out);
       assertTrue(READER.read(out.toByteArray(), ON).faults().get(0).message().contains("script"));
     }
-    try (var document = Loader.loadPDF(WRITER.write(meals(), null, ON));
+    try (var document = Loader.loadPDF(WRITER.write(meals(), null, ON, Language.EN));
         var out = new ByteArrayOutputStream()) {
       document.protect(new StandardProtectionPolicy("o", "u", new AccessPermission()));
       document.save(out);

@@ -1,25 +1,26 @@
 package civitane.core.services.childdental;
 
-import civitane.core.facts.Answers;
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.facts.Frequency;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Role;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
 import civitane.core.rules.IncomeChart;
 import civitane.core.rules.Line;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
 import civitane.core.time.Ages;
-import civitane.core.time.Dates;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -28,7 +29,7 @@ import java.util.List;
 import java.util.Map;
 
 /** A yearly sum a child toward dental care. */
-public final class ChildDental implements Service {
+public final class ChildDental implements Entitlement<ChildDentalAnswers> {
   private static final int AGE_ASSUMED_UNDER = 14;
 
   @Override
@@ -37,8 +38,13 @@ public final class ChildDental implements Service {
   }
 
   @Override
-  public String title() {
-    return "Child dental";
+  public Class<ChildDentalAnswers> answers() {
+    return ChildDentalAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -55,177 +61,189 @@ public final class ChildDental implements Service {
   public List<IncomeChart> charts(RateBook rates) {
     return ChildDentalTerms.of(rates).bands().stream()
         .map(band -> IncomeChart.flat(
-            "a child, with an assessed income up to " + band.upTo(), "a year", band.amount()))
+            Why.CHART_BAND.with(Argument.yearly(band.upTo())), Frequency.YEARLY, band.amount()))
         .toList();
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.groups(
-                "children",
-                Question.of("person", QuestionKind.PERSON),
-                Question.of("privateCover", QuestionKind.FLAG),
-                Question.of("sharedCare", QuestionKind.FLAG).otherwise("no"),
-                Question.of("childBenefit", QuestionKind.FLAG).knownAs("childBenefit"),
-                Question.of("appointmentOn", QuestionKind.DATE))
-            .begunForEach(Role.CHILD, Role.FOSTER_CHILD),
-        Question.of("taxFiled", QuestionKind.FLAG_BY_PERSON).knownAs("taxFiled"),
-        Question.of("assessedIncome", QuestionKind.MONEY).knownAs("assessedIncome"),
-        Question.groups(
-                "alreadyPaid",
-                Question.of("person", QuestionKind.PERSON),
-                Question.of("period", QuestionKind.TEXT))
-            .otherwise("none")
-            .filledIn());
-  }
-
-  @Override
-  public Answers presumed(Packet packet) {
+  public ChildDentalAnswers presumed(Packet packet) {
     var children = packet.household().people().stream()
         .filter(person -> person.role() == Role.CHILD || person.role() == Role.FOSTER_CHILD)
         .filter(person -> person.birthDate() != null
             && Ages.completedYears(person.birthDate(), packet.assessedOn()) < AGE_ASSUMED_UNDER)
-        .map(person -> new Answers(Map.of("person", person.id())))
+        .map(ChildDentalAnswers.Child::of)
         .toList();
-    return new Answers(Map.of("children", children));
+    return new ChildDentalAnswers(children, null, null, List.of());
   }
 
   @Override
-  public Result determine(Situation it) {
+  public boolean isForSomebody(ChildDentalAnswers presumed) {
+    return !presumed.named().isEmpty();
+  }
+
+  @Override
+  public Result determine(Situation<ChildDentalAnswers> it) {
     var terms = ChildDentalTerms.of(it.rates());
-    var children = childTests(it, terms);
+    var met = new LinkedHashMap<String, ChildDentalAnswers.Child>();
+    var children = childChecks(it, terms, met);
+    var known = it.answers().assessedIncome() != null;
     return it.determination()
-        .test(taxTest(it))
-        .test(incomeTest(it, terms))
-        .tests(children)
-        .determineOnly(() -> PaperWants.of(it).test())
-        .award(() -> amounts(it, terms, children))
-        .working(
-            () -> it.answers().has("assessedIncome") ? working(it, terms, children) : List.of())
+        .check(taxCheck(it))
+        .check(incomeCheck(it, terms))
+        .checks(children)
+        .determineOnly(() -> PaperWants.of(it).check())
+        .amounts(() -> amounts(it, terms, met))
+        .awards(() -> awards(it, terms, met))
+        .working(known, () -> working(it, terms, met))
         .result(word());
   }
 
-  private static Test taxTest(Situation it) {
-    var filed = it.answers().group("taxFiled");
+  /** CD-TAX: applicant and spouse have filed their tax returns. */
+  private static Check taxCheck(Situation<ChildDentalAnswers> it) {
+    var filed = it.answers().taxFiled();
     var check = it.check("CD-TAX");
     for (var person : it.household().inOrder()) {
       if (person.role() == Role.APPLICANT || person.role() == Role.SPOUSE) {
-        check.needs("taxFiled/" + person.id());
-        check.doubtIf(
-            filed != null && Boolean.FALSE.equals(filed.flag(person.id())),
-            () -> person.calledBy()
-                + " has not filed a tax return yet; the assessment decides once it is filed.");
+        var own = filed == null ? null : filed.get(person.id());
+        check
+            .needs("taxFiled/" + person.id(), own)
+            .doubtIf(Boolean.FALSE.equals(own), () -> Why.TAX_NOT_FILED.with(it.who(person)));
       }
     }
-    return check.orMet(() -> "Tax returns are filed.");
+    return check.orMet(Why.TAX_FILED::with);
   }
 
-  private static Test incomeTest(Situation it, ChildDentalTerms terms) {
-    var income = it.answers().number("assessedIncome");
+  /** CD-INCOME: the income that was assessed is within the last band. */
+  private static Check incomeCheck(Situation<ChildDentalAnswers> it, ChildDentalTerms terms) {
+    var income = it.answers().assessedIncome();
+    var check = it.check("CD-INCOME").ofIncome().needs("assessedIncome", income);
+    if (income == null) {
+      return check.open();
+    }
     var highest = terms.highest();
-    return it.check("CD-INCOME")
-        .needs("assessedIncome")
+    var apart = Argument.yearly(income.distanceTo(highest));
+    return check
+        .comparing(income, highest)
         .must(
-            income == null ? null : income.isWithin(highest),
-            () -> "The assessed income of " + income + " is over the limit of " + highest + ", by "
-                + income.minus(highest) + ".")
-        .comparing(income, income == null ? null : highest)
-        .changedBy(
-            () -> "Assessed income lower by " + income.minus(highest) + " a year would meet it.")
-        .orMet(() -> "The assessed income of " + income + " is within the limit of " + highest
-            + ", by " + highest.minus(income) + ".");
+            income.isWithin(highest),
+            () -> Why.ASSESSED_OVER.with(Argument.yearly(income), Argument.yearly(highest), apart))
+        .changedBy(() -> Why.ASSESSED_LESS.with(apart))
+        .orMet(() ->
+            Why.ASSESSED_WITHIN.with(Argument.yearly(income), Argument.yearly(highest), apart));
   }
 
-  private static List<Test> childTests(Situation it, ChildDentalTerms terms) {
-    var tests = new ArrayList<Test>();
+  /** CD-CHILD for each child, each once; those that are met are put with their entries. */
+  private static List<Check> childChecks(
+      Situation<ChildDentalAnswers> it,
+      ChildDentalTerms terms,
+      Map<String, ChildDentalAnswers.Child> met) {
+    var checks = new ArrayList<Check>();
     var seen = new HashSet<String>();
-    var entries = it.answers().groups("children");
+    var entries = it.answers().named();
     for (var i = 0; i < entries.size(); i++) {
-      var id = entries.get(i).text("person");
+      var id = entries.get(i).person();
       if (id == null) {
-        tests.add(it.check("CD-CHILD").needs("children/" + i + "/person").orMet(() -> ""));
+        checks.add(it.check("CD-CHILD").needs("children/" + i + "/person", null).open());
       } else if (seen.add(id)) {
-        tests.add(childTest(it, i, it.household().person(id).orElseThrow(), entries.get(i), terms));
+        var check =
+            childCheck(it, i, it.household().person(id).orElseThrow(), entries.get(i), terms);
+        checks.add(check);
+        if (check.is(Outcome.MET)) {
+          met.put(id, entries.get(i));
+        }
       }
     }
-    if (tests.isEmpty()) {
-      tests.add(Test.unknown("CD-CHILD", () -> "No child is named yet.")
-          .missing(List.of(it.pointer("children")))
-          .needing(() -> List.of(it.pointer("children"))));
+    if (checks.isEmpty()) {
+      checks.add(it.check("CD-CHILD").needs("children", null).unknown(Why.NO_CHILD.with()));
     }
-    return tests;
+    return checks;
   }
 
-  private static Test childTest(
-      Situation it, int index, Person child, Answers entry, ChildDentalTerms terms) {
+  private static Check childCheck(
+      Situation<ChildDentalAnswers> it,
+      int index,
+      Person child,
+      ChildDentalAnswers.Child entry,
+      ChildDentalTerms terms) {
     var from = terms.periodOf(it.assessedOn());
     var last = from.plusYears(1).minusDays(1);
-    var cover = entry.flag("privateCover");
-    var benefit = entry.flag("childBenefit");
-    var appointment = entry.date("appointmentOn");
+    var cover = entry.privateCover();
+    var appointment = entry.appointmentOn();
     var path = "children/" + index + "/";
-    var name = child.calledBy();
+    var who = it.who(child);
     return it.check("CD-CHILD:" + child.id())
         .needsFact(it.personPointer(child, "birthDate"), child.birthDate())
-        .needs(path + "privateCover")
-        .needs(path + "childBenefit")
-        .needs(path + "appointmentOn")
+        .needs(path + "privateCover", cover)
+        .needs(path + "childBenefit", entry.childBenefit())
+        .needs(path + "appointmentOn", appointment)
         .uses("alreadyPaid")
         .must(
             child.birthDate() == null
                 ? null
                 : Ages.completedYears(child.birthDate(), it.assessedOn()) < terms.ageUnder(),
-            () -> name + " is " + terms.ageUnder() + " or older.")
-        .must(cover == null ? null : !cover, () -> name + " has private dental cover.")
-        .must(benefit, () -> "No child benefit is received for " + name + ".")
+            () -> Why.CHILD_TOO_OLD.with(who, Argument.years(terms.ageUnder())))
+        .must(cover == null ? null : !cover, () -> Why.CHILD_COVERED.with(who))
+        .must(entry.childBenefit(), () -> Why.NO_CHILD_BENEFIT.with(who))
         .must(
             appointment == null ? null : !appointment.isBefore(from) && !appointment.isAfter(last),
-            () -> "The appointment on " + Dates.written(appointment) + " does not lie between "
-                + Dates.written(from) + " and " + Dates.written(last) + ".")
-        .must(!isPaid(it, child, from), () -> name + "'s sum for this period is already paid.")
-        .orMet(() ->
-            name + " has an appointment in the period, no private cover, and is not paid for yet.");
+            () -> Why.APPOINTMENT_OUTSIDE.with(
+                Argument.day(appointment), Argument.day(from), Argument.day(last)))
+        .must(!isPaid(it, child, from), () -> Why.CHILD_PAID.with(who))
+        .orMet(() -> Why.CHILD_MET.with(who));
   }
 
-  private static boolean isPaid(Situation it, Person child, LocalDate from) {
-    return it.answers().groups("alreadyPaid").stream()
-        .anyMatch(paid -> child.id().equals(paid.text("person"))
-            && String.valueOf(from.getYear()).equals(paid.text("period")));
+  private static boolean isPaid(Situation<ChildDentalAnswers> it, Person child, LocalDate from) {
+    return it.answers().alreadyPaid().stream()
+        .anyMatch(paid -> child.id().equals(paid.person())
+            && String.valueOf(from.getYear()).equals(paid.period()));
   }
 
-  private static Map<String, Amount> sums(Situation it, ChildDentalTerms terms, List<Test> tests) {
-    var full = terms.sum(it.answers().number("assessedIncome"));
+  private static Map<String, Amount> sums(
+      Situation<ChildDentalAnswers> it,
+      ChildDentalTerms terms,
+      Map<String, ChildDentalAnswers.Child> met) {
+    var full = terms.sum(it.answers().assessedIncome());
     var sums = new LinkedHashMap<String, Amount>();
-    for (var entry : it.answers().groups("children")) {
-      var id = entry.text("person");
-      var met = tests.stream()
-          .anyMatch(test -> test.id().equals("CD-CHILD:" + id) && test.is(Outcome.MET));
-      if (met && !sums.containsKey(id)) {
-        sums.put(id, entry.flag("sharedCare", false) ? full.dividedBy(2).round2() : full);
-      }
-    }
+    met.forEach(
+        (id, entry) -> sums.put(id, entry.sharedCare() ? full.dividedBy(2).round2() : full));
     return sums;
   }
 
-  private static Map<String, Object> amounts(
-      Situation it, ChildDentalTerms terms, List<Test> tests) {
-    var sums = sums(it, terms, tests);
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put("children", sums);
-    amounts.put("total", sums.values().stream().reduce(Amount.ZERO, Amount::plus));
-    return amounts;
+  private static ChildDentalAmounts amounts(
+      Situation<ChildDentalAnswers> it,
+      ChildDentalTerms terms,
+      Map<String, ChildDentalAnswers.Child> met) {
+    var sums = sums(it, terms, met);
+    return new ChildDentalAmounts(sums, total(sums));
   }
 
-  private static List<Line> working(Situation it, ChildDentalTerms terms, List<Test> tests) {
+  private static Amount total(Map<String, Amount> sums) {
+    return sums.values().stream().reduce(Amount.ZERO, Amount::plus);
+  }
+
+  private static List<Award> awards(
+      Situation<ChildDentalAnswers> it,
+      ChildDentalTerms terms,
+      Map<String, ChildDentalAnswers.Child> met) {
+    var from = terms.periodOf(it.assessedOn());
+    var awards = new ArrayList<Award>();
+    sums(it, terms, met)
+        .forEach((id, sum) -> awards.add(Award.money(Argument.once(sum), Recipient.HOUSEHOLD)
+            .from(from)
+            .until(from.plusYears(1).minusDays(1))
+            .forWhom(it.who(it.household().person(id).orElseThrow()))));
+    return awards;
+  }
+
+  private static List<Line> working(
+      Situation<ChildDentalAnswers> it,
+      ChildDentalTerms terms,
+      Map<String, ChildDentalAnswers.Child> met) {
     var lines = new ArrayList<Line>();
-    var total = Amount.ZERO;
-    for (var sum : sums(it, terms, tests).entrySet()) {
-      var child = it.household().person(sum.getKey()).orElseThrow();
-      lines.add(new Line("For " + child.calledBy(), sum.getValue()));
-      total = total.plus(sum.getValue());
-    }
-    lines.add(new Line("In all", total));
+    var sums = sums(it, terms, met);
+    sums.forEach((id, sum) -> lines.add(new Line(
+        Why.LINE_CHILD.with(it.who(it.household().person(id).orElseThrow())), Argument.once(sum))));
+    lines.add(new Line(Why.LINE_TOTAL.with(), Argument.once(total(sums))));
     return lines;
   }
 }

@@ -1,32 +1,32 @@
 package civitane.core.services.clearrecord;
 
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.awards.What;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
-import civitane.core.rules.IdentityTest;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
+import civitane.core.rules.IdentityRule;
 import civitane.core.rules.Line;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
 import civitane.core.time.Ages;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** A statement that the register holds nothing against a person. */
-public final class ClearRecord implements Service {
+public final class ClearRecord implements Entitlement<ClearRecordAnswers> {
 
   /** The numbers of the Clear Record, fees in euros. */
-  private record Terms(
-      Amount fee, Amount post, Amount postAbroad, Amount ageFrom, int validMonths) {
+  private record Terms(Amount fee, Amount post, Amount postAbroad, int ageFrom, int validMonths) {
     static Terms of(RateBook rates) {
       return rates.terms(Terms.class, whole -> {
         var part = whole.section("certificates").section("clearRecord");
@@ -34,7 +34,7 @@ public final class ClearRecord implements Service {
             part.amount("fee"),
             part.amount("post"),
             part.amount("postAbroad"),
-            part.amount("ageFrom"),
+            part.whole("ageFrom"),
             part.whole("validMonths"));
       });
     }
@@ -46,8 +46,13 @@ public final class ClearRecord implements Service {
   }
 
   @Override
-  public String title() {
-    return "Clear record";
+  public Class<ClearRecordAnswers> answers() {
+    return ClearRecordAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -61,115 +66,109 @@ public final class ClearRecord implements Service {
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.of("person", QuestionKind.PERSON).calls("photo", "passportPage"),
-        Question.of("purpose", QuestionKind.TEXT),
-        Question.of("country", QuestionKind.TEXT),
-        Question.of("copies", QuestionKind.WHOLE).otherwise("1"),
-        Question.choice("delivery", "counter", "post", "postAbroad"),
-        Question.choice("collector", "self", "other").otherwise("self").when("delivery", "counter"),
-        Question.of("authorised", QuestionKind.FLAG).otherwise("no").when("collector", "other"),
-        Question.choice("registerAnswer", "clear", "entry", "entryConfirmed").filledIn());
-  }
-
-  @Override
-  public Result determine(Situation it) {
+  public Result determine(Situation<ClearRecordAnswers> it) {
     var terms = Terms.of(it.rates());
-    var person = it.personIn("person");
+    var person = it.person(it.answers().person());
     return it.determination()
-        .test(ageTest(it, person, terms))
-        .test(it.check("CR-PURPOSE")
-            .needs("purpose")
-            .needs("country")
-            .orMet(() -> "It is for " + it.answers().text("purpose") + ", in "
-                + it.answers().text("country") + "."))
-        .test(registerTest(it))
-        .test(collectorTest(it))
-        .determineOnly(() -> IdentityTest.standard(it, person))
+        .check(ageCheck(it, person, terms))
+        .check(purposeCheck(it))
+        .check(registerCheck(it))
+        .check(collectorCheck(it))
+        .determineOnly(() -> IdentityRule.standard(it, person))
         .determineOnly(() ->
-            PaperWants.of(it).any(PaperKind.PHOTO).any(PaperKind.PASSPORT_PAGE).test())
-        .award(() -> amounts(it, terms))
-        .working(() -> working(it, terms))
+            PaperWants.of(it).any(PaperKind.PHOTO).any(PaperKind.PASSPORT_PAGE).check())
+        .amounts(() -> amounts(it, terms))
+        .awards(() -> List.of(
+            Award.of(What.CERTIFICATE, Recipient.HOUSEHOLD)
+                .of(Argument.count(it.answers().copies()))
+                .until(amounts(it, terms).validUntil())
+                .forWhom(it.who(person.orElseThrow())),
+            Award.money(Argument.once(amounts(it, terms).fee()), Recipient.OFFICE)))
+        .working(true, () -> working(it, terms))
         .result(word());
   }
 
-  private static Test ageTest(Situation it, Optional<Person> person, Terms terms) {
-    var check = it.check("CR-AGE").needs("person");
+  /** CR-AGE: the person is old enough. */
+  private static Check ageCheck(
+      Situation<ClearRecordAnswers> it, Optional<Person> person, Terms terms) {
+    var check = it.check("CR-AGE").needs("person", it.answers().person());
     if (person.isEmpty()) {
-      return check.orMet(() -> "");
+      return check.open();
     }
-    var who = person.get();
-    check.needsFact(it.personPointer(who, "birthDate"), who.birthDate());
-    if (who.birthDate() == null) {
-      return check.orMet(() -> "");
+    var birth = person.get().birthDate();
+    check.needsFact(it.personPointer(person.get(), "birthDate"), birth);
+    if (birth == null) {
+      return check.open();
     }
-    var age = Amount.of(Ages.completedYears(who.birthDate(), it.assessedOn()));
+    var age = Ages.completedYears(birth, it.assessedOn());
+    var who = it.who(person.get());
+    var from = Argument.years(terms.ageFrom());
     return check
-        .must(
-            terms.ageFrom().isWithin(age),
-            () -> who.calledBy() + " is " + age.plain() + ", under "
-                + terms.ageFrom().plain() + ".")
-        .comparing(age, terms.ageFrom())
-        .orMet(() -> who.calledBy() + " is " + age.plain() + ", at least "
-            + terms.ageFrom().plain() + ".");
+        .comparing(Amount.of(age), Amount.of(terms.ageFrom()))
+        .must(age >= terms.ageFrom(), () -> Why.TOO_YOUNG.with(who, Argument.years(age), from))
+        .orMet(() -> Why.OF_AGE.with(who, Argument.years(age), from));
   }
 
-  private static Test registerTest(Situation it) {
-    var answer = it.answers().text("registerAnswer");
+  /** CR-PURPOSE: what it is for, and where. */
+  private static Check purposeCheck(Situation<ClearRecordAnswers> it) {
+    return it.check("CR-PURPOSE")
+        .needs("purpose", it.answers().purpose())
+        .needs("country", it.answers().country())
+        .orMet(() -> Why.PURPOSE.with(
+            Argument.told(it.answers().purpose()), Argument.told(it.answers().country())));
+  }
+
+  /** CR-REGISTER: the register holds nothing; an entry may be a namesake's. */
+  private static Check registerCheck(Situation<ClearRecordAnswers> it) {
+    var answer = it.answers().registerAnswer();
     return it.check("CR-REGISTER")
-        .needs("registerAnswer")
+        .needs("registerAnswer", answer)
         .must(
-            answer == null ? null : !"entryConfirmed".equals(answer),
-            () -> "The register holds an entry.")
-        .doubtIf(
-            "entry".equals(answer),
-            () ->
-                "The register holds an entry under this name; a person has to compare, as namesakes are common.")
-        .orMet(() -> "The register holds nothing.");
+            answer == null ? null : answer != RecordAnswer.ENTRY_CONFIRMED,
+            Why.REGISTER_ENTRY::with)
+        .doubtIf(answer == RecordAnswer.ENTRY, Why.REGISTER_NAMESAKE::with)
+        .orMet(Why.REGISTER_CLEAR::with);
   }
 
-  private static Test collectorTest(Situation it) {
-    var delivery = it.answers().text("delivery");
-    if (delivery != null && !"counter".equals(delivery)) {
-      return Test.notApplicable("CR-COLLECTOR", () -> "It goes by post.");
+  /** CR-COLLECTOR: who fetches it may. */
+  private static Check collectorCheck(Situation<ClearRecordAnswers> it) {
+    var delivery = it.answers().delivery();
+    if (delivery != null && delivery != Delivery.COUNTER) {
+      return it.check("CR-COLLECTOR").notApplicable(Why.BY_POST.with());
     }
-    var other = "other".equals(it.answers().text("collector"));
+    var other = it.answers().collector() == Collector.OTHER;
     return it.check("CR-COLLECTOR")
-        .needs("delivery")
+        .needs("delivery", delivery)
         .uses("collector")
         .uses("authorised")
-        .doubtIf(
-            other && !it.answers().flag("authorised", false),
-            () -> "Somebody else is to collect it, and the authority for that is wanted.")
-        .orMet(() -> other ? "Somebody with authority collects it." : "The person collects it.");
+        .doubtIf(other && !it.answers().authorised(), Why.OTHER_NOT_AUTHORISED::with)
+        .orMet((other ? Why.OTHER_COLLECTS : Why.SELF_COLLECTS)::with);
   }
 
-  private static Amount copies(Situation it) {
-    var copies = it.answers().number("copies");
-    return copies == null ? Amount.of(1) : copies;
+  private static Amount copies(Situation<ClearRecordAnswers> it, Terms terms) {
+    return terms.fee().times(it.answers().copies());
   }
 
-  private static Amount postage(Situation it, Terms terms) {
-    return switch (String.valueOf(it.answers().text("delivery"))) {
-      case "post" -> terms.post();
-      case "postAbroad" -> terms.postAbroad();
-      default -> Amount.ZERO;
+  private static Amount postage(Situation<ClearRecordAnswers> it, Terms terms) {
+    var delivery = it.answers().delivery();
+    return switch (delivery == null ? Delivery.COUNTER : delivery) {
+      case COUNTER -> Amount.ZERO;
+      case POST -> terms.post();
+      case POST_ABROAD -> terms.postAbroad();
     };
   }
 
-  private static Map<String, Object> amounts(Situation it, Terms terms) {
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put("fee", terms.fee().times(copies(it)).plus(postage(it, terms)));
-    amounts.put("validUntil", it.assessedOn().plusMonths(terms.validMonths()));
-    return amounts;
+  private static ClearRecordAmounts amounts(Situation<ClearRecordAnswers> it, Terms terms) {
+    return new ClearRecordAmounts(
+        copies(it, terms).plus(postage(it, terms)),
+        it.assessedOn().plusMonths(terms.validMonths()));
   }
 
-  private static List<Line> working(Situation it, Terms terms) {
-    var fee = terms.fee().times(copies(it));
+  private static List<Line> working(Situation<ClearRecordAnswers> it, Terms terms) {
+    var fee = copies(it, terms);
     return List.of(
-        new Line("Fee, copies: " + copies(it).plain(), fee),
-        new Line("Postage", postage(it, terms)),
-        new Line("To pay", fee.plus(postage(it, terms))));
+        new Line(Why.LINE_FEE.with(Argument.count(it.answers().copies())), Argument.once(fee)),
+        new Line(Why.LINE_POSTAGE.with(), Argument.once(postage(it, terms))),
+        new Line(Why.LINE_TO_PAY.with(), Argument.once(fee.plus(postage(it, terms)))));
   }
 }

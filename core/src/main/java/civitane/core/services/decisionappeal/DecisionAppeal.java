@@ -1,27 +1,30 @@
 package civitane.core.services.decisionappeal;
 
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.awards.What;
+import civitane.core.rates.RateBook;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
 import civitane.core.rules.TimeLimit;
 import civitane.core.time.WorkingDays;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import org.jspecify.annotations.Nullable;
 
 /** The household disputes a decision of this office. */
-public final class DecisionAppeal implements Service {
-  private static final Set<String> CONTINUING = Set.of("reduction", "stop");
+public final class DecisionAppeal implements Entitlement<DecisionAppealAnswers> {
+
+  /** The last day to appeal against a decision that is delivered on a day, without a reason to be late. */
+  public static LocalDate lastDay(RateBook rates, LocalDate delivered) {
+    return delivered.plusDays(DecisionAppealTerms.of(rates).days());
+  }
 
   @Override
   public String word() {
@@ -29,8 +32,13 @@ public final class DecisionAppeal implements Service {
   }
 
   @Override
-  public String title() {
-    return "Decision appeal";
+  public Class<DecisionAppealAnswers> answers() {
+    return DecisionAppealAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -44,54 +52,50 @@ public final class DecisionAppeal implements Service {
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.of("decision", QuestionKind.TEXT).forTheFile(),
-        Question.of("noticeOn", QuestionKind.DATE),
-        Question.of("deliveredOn", QuestionKind.DATE).otherwise("the day of the notice"),
-        Question.choice("kind", "refusal", "reduction", "stop", "amount"),
-        Question.of("grounds", QuestionKind.LONG_TEXT),
-        Question.of("lateReason", QuestionKind.LONG_TEXT).otherwise("none"),
-        Question.of("keepPaying", QuestionKind.FLAG).otherwise("no"));
-  }
-
-  @Override
-  public Result determine(Situation it) {
+  public Result determine(Situation<DecisionAppealAnswers> it) {
     var terms = DecisionAppealTerms.of(it.rates());
     return it.determination()
-        .test(it.check("AP-GROUNDS").needs("grounds").orMet(() -> "Grounds are given."))
-        .test(timeTest(it, terms))
-        .determineOnly(() -> PaperWants.of(it).test())
-        .award(() -> amounts(it, terms))
+        .check(groundsCheck(it))
+        .check(timeCheck(it, terms))
+        .determineOnly(() -> PaperWants.of(it).check())
+        .amounts(() -> amounts(it, terms))
+        .awards(() -> List.of(
+            Award.of(What.HEARING, Recipient.HOUSEHOLD).from(amounts(it, terms).hearingFrom())))
         .result(word());
   }
 
-  private static Test timeTest(Situation it, DecisionAppealTerms terms) {
-    var test = TimeLimit.lodgedWithin(
-        it, "AP-TIME", "deliveredOn", "noticeOn", terms.days(), terms.lateDays());
-    var kindWanted = it.answers().flag("keepPaying", false) && !it.answers().has("kind");
-    return kindWanted && test.is(Outcome.MET)
-        ? it.check("AP-TIME").needs("kind").orMet(() -> "")
-        : test;
+  /** AP-GROUNDS: why is said; "I disagree" is enough. */
+  private static Check groundsCheck(Situation<DecisionAppealAnswers> it) {
+    return it.check("AP-GROUNDS")
+        .needs("grounds", it.answers().grounds())
+        .orMet(Why.GROUNDS_GIVEN::with);
   }
 
-  private static @Nullable LocalDate delivered(Situation it) {
-    var delivered = it.answers().date("deliveredOn");
-    return delivered != null ? delivered : it.answers().date("noticeOn");
+  /** AP-TIME: it was lodged in time; and what was decided is known where it matters. */
+  private static Check timeCheck(Situation<DecisionAppealAnswers> it, DecisionAppealTerms terms) {
+    var answers = it.answers();
+    var check = TimeLimit.lodgedWithin(
+        it,
+        "AP-TIME",
+        answers.deliveredOn() != null ? "deliveredOn" : "noticeOn",
+        answers.delivered(),
+        answers.lateReason(),
+        terms.days(),
+        terms.lateDays());
+    return answers.keepPaying() && answers.kind() == null && check.is(Outcome.MET)
+        ? it.check("AP-TIME").needs("kind", null).open()
+        : check;
   }
 
-  private static Map<String, Object> amounts(Situation it, DecisionAppealTerms terms) {
-    var inTime = !it.lodgedOn().isAfter(delivered(it).plusDays(terms.continueDays()));
-    var kind = it.answers().text("kind");
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put(
-        "continues",
-        it.answers().flag("keepPaying", false)
+  private static DecisionAppealAmounts amounts(
+      Situation<DecisionAppealAnswers> it, DecisionAppealTerms terms) {
+    var answers = it.answers();
+    var inTime = !it.lodgedOn().isAfter(answers.delivered().plusDays(terms.continueDays()));
+    return new DecisionAppealAmounts(
+        answers.keepPaying()
             && inTime
-            && kind != null
-            && CONTINUING.contains(kind));
-    amounts.put(
-        "hearingFrom", WorkingDays.onOrAfter(it.lodgedOn().plusDays(terms.hearingNoticeDays())));
-    return amounts;
+            && answers.kind() != null
+            && answers.kind().isContinuable(),
+        WorkingDays.onOrAfter(it.lodgedOn().plusDays(terms.hearingNoticeDays())));
   }
 }

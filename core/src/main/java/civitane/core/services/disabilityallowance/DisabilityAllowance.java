@@ -1,6 +1,8 @@
 package civitane.core.services.disabilityallowance;
 
-import civitane.core.facts.Answers;
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.facts.Frequency;
 import civitane.core.facts.Packet;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
@@ -9,33 +11,29 @@ import civitane.core.income.Counting;
 import civitane.core.income.IncomePicture;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
-import civitane.core.rules.IdentityTest;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
+import civitane.core.rules.IdentityRule;
 import civitane.core.rules.IncomeChart;
-import civitane.core.rules.IncomeTest;
+import civitane.core.rules.IncomeRule;
 import civitane.core.rules.Line;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Route;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
 import civitane.core.time.Ages;
-import civitane.core.time.Dates;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** A monthly allowance for a person of working age with a certified disability. */
-public final class DisabilityAllowance implements Service {
-  private static final String NONE = "none";
+public final class DisabilityAllowance implements Entitlement<DisabilityAllowanceAnswers> {
 
   @Override
   public String word() {
@@ -43,8 +41,13 @@ public final class DisabilityAllowance implements Service {
   }
 
   @Override
-  public String title() {
-    return "Disability allowance";
+  public Class<DisabilityAllowanceAnswers> answers() {
+    return DisabilityAllowanceAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -62,29 +65,12 @@ public final class DisabilityAllowance implements Service {
   public List<IncomeChart> charts(RateBook rates) {
     var terms = DisabilityAllowanceTerms.of(rates);
     var charts = new ArrayList<IncomeChart>();
-    charts.add(IncomeChart.ofBase("income up to", rates, terms.incomePercent()));
+    charts.add(IncomeChart.ofBase(Why.CHART_INCOME.with(), rates, terms.incomePercent()));
     terms
         .bands()
         .forEach(band -> charts.add(IncomeChart.flat(
-            "paid from " + band.from().plain() + " per cent", "a month", band.amount())));
+            Why.CHART_BAND.with(Argument.percent(band.from())), Frequency.MONTHLY, band.amount())));
     return charts;
-  }
-
-  @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.of("person", QuestionKind.PERSON).calls("photo"),
-        Question.group(
-                "certificate",
-                Question.of("number", QuestionKind.TEXT).forTheFile(),
-                Question.openChoice(
-                    "issuer", List.of("districtHospital", "regionalClinic", "armedForcesMedical")),
-                Question.of("issuedOn", QuestionKind.DATE),
-                Question.of("expiresOn", QuestionKind.DATE).otherwise("permanent"),
-                Question.of("percent", QuestionKind.NUMBER),
-                Question.of("condition", QuestionKind.TEXT).forTheFile())
-            .orWord(NONE)
-            .calls("disabilityCertificate"));
   }
 
   @Override
@@ -93,164 +79,162 @@ public final class DisabilityAllowance implements Service {
   }
 
   @Override
-  public Answers presumed(Packet packet) {
-    return packet.household().people().stream()
-        .filter(Person::disabled)
-        .findFirst()
-        .map(person -> new Answers(Map.of("person", person.id())))
-        .orElse(Answers.NONE);
+  public DisabilityAllowanceAnswers presumed(Packet packet) {
+    return new DisabilityAllowanceAnswers(
+        packet.household().people().stream()
+            .filter(Person::disabled)
+            .findFirst()
+            .map(Person::id)
+            .orElse(null),
+        null);
   }
 
   @Override
-  public Result determine(Situation it) {
+  public Result determine(Situation<DisabilityAllowanceAnswers> it) {
     var terms = DisabilityAllowanceTerms.of(it.rates());
-    var person = it.personIn("person");
+    var person = it.person(it.answers().person());
     var counting = Counting.SHARED_MONEY;
     var counted = it.counted(person.map(who -> counting.alwaysWith(who.id())).orElse(counting));
     var income = it.income(counted);
-    var incomeTest = IncomeTest.atMost(
+    var incomeCheck = IncomeRule.atMost(
+        it,
         "DA-INCOME",
         income,
-        "a year",
+        Frequency.YEARLY,
         income::yearlyLow,
         income::yearlyHigh,
         () -> counted.base(it.rates()).percent(terms.incomePercent()));
     return it.determination()
-        .test(ageTest(it, person, terms))
-        .test(certificateTest(it, terms))
-        .route(hasNoCertificate(it) || isExpired(it), Route.ASSESSMENT)
-        .test(percentTest(it, terms))
-        .test(incomeTest)
-        .test(workTest(it, person, income, terms))
-        .determineOnly(() -> IdentityTest.standard(it, person))
+        .check(ageCheck(it, person, terms))
+        .check(certificateCheck(it, terms))
+        .route(it.answers().hasNoCertificate() || isExpired(it), Route.ASSESSMENT)
+        .check(percentCheck(it, terms))
+        .check(incomeCheck)
+        .check(workCheck(it, person, income, terms))
+        .determineOnly(() -> IdentityRule.standard(it, person))
         .determineOnly(() -> PaperWants.of(it)
             .any(PaperKind.DISABILITY_CERTIFICATE)
             .any(PaperKind.PHOTO)
             .incomes(income)
-            .test())
-        .notes(IncomeTest.notes(income, !incomeTest.is(Outcome.UNKNOWN)))
-        .award(() -> amounts(it, person.orElseThrow(), income, terms))
-        .working(() -> working(it, person, income, terms))
+            .check())
+        .notes(IncomeRule.notes(income, !incomeCheck.is(Outcome.UNKNOWN)))
+        .amounts(() -> amounts(it, person.orElseThrow(), income, terms))
+        .awards(() -> awards(it, person.orElseThrow(), income, terms))
+        .working(isKnown(it, person, income, terms), () -> working(it, person.get(), income, terms))
         .result(word());
   }
 
-  private static Answers certificate(Situation it) {
-    return Optional.ofNullable(it.answers().group("certificate")).orElse(Answers.NONE);
-  }
-
-  private static boolean hasNoCertificate(Situation it) {
-    return NONE.equals(it.answers().text("certificate"));
-  }
-
-  private static boolean isExpired(Situation it) {
-    var expires = certificate(it).date("expiresOn");
+  private static boolean isExpired(Situation<DisabilityAllowanceAnswers> it) {
+    var expires = it.answers().shown().expiresOn();
     return expires != null && expires.isBefore(it.asOf());
   }
 
-  private static Test ageTest(
-      Situation it, Optional<Person> person, DisabilityAllowanceTerms terms) {
-    var check = it.check("DA-AGE").needs("person");
+  /** DA-AGE: the person is of working age. */
+  private static Check ageCheck(
+      Situation<DisabilityAllowanceAnswers> it,
+      Optional<Person> person,
+      DisabilityAllowanceTerms terms) {
+    var check = it.check("DA-AGE").needs("person", it.answers().person());
     if (person.isEmpty()) {
-      return check.orMet(() -> "");
+      return check.open();
     }
-    var who = person.get();
-    check.needsFact(it.personPointer(who, "birthDate"), who.birthDate());
-    if (who.birthDate() == null) {
-      return check.orMet(() -> "");
+    var birth = person.get().birthDate();
+    check.needsFact(it.personPointer(person.get(), "birthDate"), birth);
+    if (birth == null) {
+      return check.open();
     }
-    var age = Ages.completedYears(who.birthDate(), it.assessedOn());
+    var age = Ages.completedYears(birth, it.assessedOn());
+    var who = it.who(person.get());
+    var from = Argument.years(terms.ageFrom());
+    var to = Argument.years(terms.ageTo());
     return check
         .must(
             age >= terms.ageFrom() && age <= terms.ageTo(),
-            () -> who.calledBy() + " is " + age + ", not between " + terms.ageFrom() + " and "
-                + terms.ageTo() + ".")
+            () -> Why.AGE_OUTSIDE.with(who, Argument.years(age), from, to))
         .comparing(Amount.of(age), null)
-        .orMet(() -> who.calledBy() + " is " + age + ", between " + terms.ageFrom() + " and "
-            + terms.ageTo() + ".");
+        .orMet(() -> Why.AGE_WITHIN.with(who, Argument.years(age), from, to));
   }
 
-  private static Test certificateTest(Situation it, DisabilityAllowanceTerms terms) {
-    if (hasNoCertificate(it)) {
-      return Test.unknown(
-              "DA-CERT", () -> "There is no certificate yet; an assessment comes first.")
-          .needing(() -> List.of(it.pointer("certificate")));
+  /** DA-CERT: a recognised office issued the certificate, and it is in force. */
+  private static Check certificateCheck(
+      Situation<DisabilityAllowanceAnswers> it, DisabilityAllowanceTerms terms) {
+    if (it.answers().hasNoCertificate()) {
+      return it.check("DA-CERT").uses("certificate").unknown(Why.NO_CERTIFICATE.with());
     }
-    var issuer = certificate(it).text("issuer");
-    var issuedOn = certificate(it).date("issuedOn");
+    var shown = it.answers().shown();
     return it.check("DA-CERT")
-        .needs("certificate/issuer")
-        .needs("certificate/issuedOn")
+        .needs("certificate/issuer", shown.issuer())
+        .needs("certificate/issuedOn", shown.issuedOn())
         .uses("certificate/expiresOn")
         .must(
-            issuer == null ? null : terms.issuers().contains(issuer),
-            () -> "The certificate is not from an office that may issue it.")
+            shown.issuer() == null ? null : terms.issuers().contains(shown.issuer()),
+            Why.ISSUER_NOT_RECOGNISED::with)
         .must(
-            issuedOn == null ? null : !issuedOn.isAfter(it.asOf()),
-            () ->
-                "The certificate is dated " + Dates.written(issuedOn) + ", which is still to come.")
-        .doubtIf(
-            isExpired(it),
-            () -> "The certificate ended on " + Dates.written(certificate(it).date("expiresOn"))
-                + "; a new assessment comes first.")
-        .orMet(() -> "The certificate is in force.");
+            shown.issuedOn() == null ? null : !shown.issuedOn().isAfter(it.asOf()),
+            () -> Why.CERTIFICATE_TO_COME.with(Argument.day(shown.issuedOn())))
+        .doubtIf(isExpired(it), () -> Why.CERTIFICATE_ENDED.with(Argument.day(shown.expiresOn())))
+        .orMet(Why.CERTIFICATE_IN_FORCE::with);
   }
 
-  private static Test percentTest(Situation it, DisabilityAllowanceTerms terms) {
-    var percent = certificate(it).number("percent");
-    return it.check("DA-PERCENT")
-        .needs("certificate/percent")
+  /** DA-PERCENT: the certificate says at least so many per cent. */
+  private static Check percentCheck(
+      Situation<DisabilityAllowanceAnswers> it, DisabilityAllowanceTerms terms) {
+    var percent = it.answers().shown().percent();
+    var check = it.check("DA-PERCENT").needs("certificate/percent", percent);
+    if (percent == null) {
+      return check.open();
+    }
+    var needed = terms.percentFrom();
+    return check
+        .comparing(percent, needed)
         .must(
-            percent == null ? null : terms.percentFrom().isWithin(percent),
-            () -> "The certificate says " + percent.plain() + " per cent; at least "
-                + terms.percentFrom().plain() + " are needed.")
-        .comparing(percent, percent == null ? null : terms.percentFrom())
-        .changedBy(
-            () -> terms.percentFrom().minus(percent).plain() + " per cent more would meet it.")
-        .orMet(() -> "The certificate says " + percent.plain() + " per cent, at least "
-            + terms.percentFrom().plain() + ".");
+            needed.isWithin(percent),
+            () -> Why.PERCENT_TOO_LOW.with(Argument.percent(percent), Argument.percent(needed)))
+        .changedBy(() -> Why.PERCENT_MORE.with(Argument.percent(needed.minus(percent))))
+        .orMet(() -> Why.PERCENT_ENOUGH.with(Argument.percent(percent), Argument.percent(needed)));
   }
 
-  /** The allowance must be above 0 after what the person's own earnings take off; gaps and disputes of others do not matter. */
-  private static Test workTest(
-      Situation it, Optional<Person> person, IncomePicture income, DisabilityAllowanceTerms terms) {
-    var percent = certificate(it).number("percent");
+  /** DA-WORK: something is left after what the person's own earnings take off; gaps and disputes of others do not matter. */
+  private static Check workCheck(
+      Situation<DisabilityAllowanceAnswers> it,
+      Optional<Person> person,
+      IncomePicture income,
+      DisabilityAllowanceTerms terms) {
+    var percent = it.answers().shown().percent();
     if (person.isEmpty()) {
-      return it.check("DA-WORK").needs("person").needs("certificate/percent").orMet(() -> "");
+      return it.check("DA-WORK")
+          .needs("person", null)
+          .needs("certificate/percent", percent)
+          .open();
     }
     var own = income.of(person.get());
     if (!own.isKnown()) {
-      return IncomeTest.gap("DA-WORK", own);
+      return IncomeRule.gap(it, "DA-WORK", own);
     }
     if (percent == null) {
-      return it.check("DA-WORK").needs("certificate/percent").orMet(() -> "");
+      return it.check("DA-WORK").needs("certificate/percent", null).open();
     }
     var band = terms.band(percent);
     if (band.isEmpty()) {
-      return Test.notMet("DA-WORK", () -> "For " + percent.plain() + " per cent nothing is paid.")
-          .needing(() -> List.of(it.pointer("certificate/percent")));
+      return it.check("DA-WORK")
+          .uses("certificate/percent")
+          .notMet(Why.NO_BAND.with(Argument.percent(percent)));
     }
+    var full = Argument.monthly(band.get());
+    var check = IncomeRule.of(it, "DA-WORK", own);
     var least = left(band.get(), own.earnedMonthlyHigh(), terms);
     if (least.isPositive()) {
-      return Test.met(
-              "DA-WORK",
-              () -> "After the earnings " + least + " a month are left of " + band.get() + ".")
-          .comparing(least, Amount.ZERO)
-          .needing(() -> IncomeTest.needs(own));
+      return check.comparing(least, Amount.ZERO).met(Why.LEFT.with(Argument.monthly(least), full));
     }
     if (own.isDisputed() && left(band.get(), own.earnedMonthlyLow(), terms).isPositive()) {
-      return IncomeTest.disputed(
-          "DA-WORK",
-          own,
-          () ->
-              "Whether anything is left depends on the earnings, on which the register and the household disagree.");
+      return IncomeRule.disputed(it, "DA-WORK", own, Why.EARNINGS_DISPUTED.with());
     }
-    return Test.notMet(
-            "DA-WORK",
-            () -> "The earnings leave nothing of the allowance of " + band.get() + " a month.")
+    return check
         .comparing(Amount.ZERO, Amount.ZERO)
-        .changedBy(() -> "Earnings lower by " + tooMuch(band.get(), own.earnedMonthlyLow(), terms)
-            + " a month would leave something.")
-        .needing(() -> IncomeTest.needs(own));
+        .must(false, () -> Why.NOTHING_LEFT.with(full))
+        .changedBy(() -> Why.EARN_LESS.with(
+            Argument.monthly(tooMuch(band.get(), own.earnedMonthlyLow(), terms))))
+        .open();
   }
 
   private static Amount left(Amount band, Amount earnings, DisabilityAllowanceTerms terms) {
@@ -269,33 +253,59 @@ public final class DisabilityAllowance implements Service {
     return earnings.minus(most);
   }
 
-  private static Map<String, Object> amounts(
-      Situation it, Person person, IncomePicture income, DisabilityAllowanceTerms terms) {
-    var band = terms.band(certificate(it).number("percent")).orElseThrow();
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put("monthly", left(band, income.of(person).earnedMonthlyHigh(), terms));
-    amounts.put("reviewOn", reviewOn(it, terms));
-    return amounts;
+  private static DisabilityAllowanceAmounts amounts(
+      Situation<DisabilityAllowanceAnswers> it,
+      Person person,
+      IncomePicture income,
+      DisabilityAllowanceTerms terms) {
+    var band = terms.band(it.answers().shown().percent()).orElseThrow();
+    return new DisabilityAllowanceAmounts(
+        left(band, income.of(person).earnedMonthlyHigh(), terms), reviewOn(it, terms));
   }
 
-  private static LocalDate reviewOn(Situation it, DisabilityAllowanceTerms terms) {
-    var expires = certificate(it).date("expiresOn");
+  private static LocalDate reviewOn(
+      Situation<DisabilityAllowanceAnswers> it, DisabilityAllowanceTerms terms) {
+    var expires = it.answers().shown().expiresOn();
     var later = it.assessedOn().plusYears(terms.reviewYears());
     return expires != null && expires.isBefore(later) ? expires : later;
   }
 
+  private static List<Award> awards(
+      Situation<DisabilityAllowanceAnswers> it,
+      Person person,
+      IncomePicture income,
+      DisabilityAllowanceTerms terms) {
+    var amounts = amounts(it, person, income, terms);
+    return List.of(Award.money(Argument.monthly(amounts.monthly()), Recipient.HOUSEHOLD)
+        .from(it.assessedOn())
+        .until(amounts.reviewOn())
+        .forWhom(it.who(person)));
+  }
+
+  private static boolean isKnown(
+      Situation<DisabilityAllowanceAnswers> it,
+      Optional<Person> person,
+      IncomePicture income,
+      DisabilityAllowanceTerms terms) {
+    var percent = it.answers().shown().percent();
+    return percent != null
+        && terms.band(percent).isPresent()
+        && person.isPresent()
+        && income.of(person.get()).isKnown();
+  }
+
   private static List<Line> working(
-      Situation it, Optional<Person> person, IncomePicture income, DisabilityAllowanceTerms terms) {
-    var percent = certificate(it).number("percent");
-    var band = percent == null ? Optional.<Amount>empty() : terms.band(percent);
-    if (band.isEmpty() || person.isEmpty() || !income.of(person.get()).isKnown()) {
-      return List.of();
-    }
-    var earnings = income.of(person.get()).sum(CountedIncome::high, CountedIncome::isEarned);
+      Situation<DisabilityAllowanceAnswers> it,
+      Person person,
+      IncomePicture income,
+      DisabilityAllowanceTerms terms) {
+    var percent = it.answers().shown().percent();
+    var band = terms.band(percent).orElseThrow();
+    var earnings = income.of(person).sum(CountedIncome::high, CountedIncome::isEarned);
     return List.of(
-        new Line("For " + percent.plain() + " per cent", band.get()),
-        new Line("Earnings a month", earnings),
-        new Line("Free of these", terms.earningsFree()),
-        new Line("Allowance a month", left(band.get(), earnings, terms)));
+        new Line(Why.LINE_BAND.with(Argument.percent(percent)), Argument.monthly(band)),
+        new Line(Why.LINE_EARNINGS.with(), Argument.monthly(earnings)),
+        new Line(Why.LINE_FREE.with(), Argument.monthly(terms.earningsFree())),
+        new Line(Why.LINE_MONTHLY.with(), Argument.monthly(left(band, earnings, terms))));
   }
 }

@@ -1,28 +1,26 @@
 package civitane.core.services.estateauthority;
 
-import civitane.core.facts.Answers;
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.awards.What;
 import civitane.core.facts.PaperKind;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.ReasonCode;
 import civitane.core.rules.Check;
-import civitane.core.rules.IdentityTest;
+import civitane.core.rules.Checking;
+import civitane.core.rules.Entitlement;
+import civitane.core.rules.IdentityRule;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
-import civitane.core.time.Dates;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 
 /** Who may settle the estate of someone who died. */
-public final class EstateAuthority implements Service {
+public final class EstateAuthority implements Entitlement<EstateAuthorityAnswers> {
 
   /** The numbers of the Estate Authority, fees in euros. */
   private record Terms(
@@ -45,8 +43,13 @@ public final class EstateAuthority implements Service {
   }
 
   @Override
-  public String title() {
-    return "Estate authority";
+  public Class<EstateAuthorityAnswers> answers() {
+    return EstateAuthorityAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -61,111 +64,105 @@ public final class EstateAuthority implements Service {
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.group(
-                "deceased",
-                Question.of("name", QuestionKind.TEXT).forTheFile(),
-                Question.of("diedOn", QuestionKind.DATE),
-                Question.of("deathNumber", QuestionKind.TEXT))
-            .calls("deathRecord"),
-        Question.of("will", QuestionKind.FLAG).calls("will", "kinshipTable"),
-        Question.choice("applicantIs", "executor", "heir", "creditor", "organisation"),
-        Question.group(
-                "organisation",
-                Question.of("name", QuestionKind.TEXT).forTheFile(),
-                Question.of("registration", QuestionKind.TEXT))
-            .when("applicantIs", "organisation"),
-        Question.of("grossValue", QuestionKind.MONEY).calls("inventory"),
-        Question.of("dutiesAccepted", QuestionKind.FLAG));
-  }
-
-  @Override
-  public Result determine(Situation it) {
+  public Result determine(Situation<EstateAuthorityAnswers> it) {
     var terms = Terms.of(it.rates());
-    var value = it.answers().number("grossValue");
+    var applicant = it.household().applicant();
     return it.determination()
-        .test(deathTest(it))
-        .test(standingTest(it, terms))
-        .test(it.check("EA-VALUE")
-            .needs("grossValue")
-            .orMet(() -> "The estate is worth " + value + " before debts."))
-        .test(it.check("EA-DUTIES")
-            .needs("dutiesAccepted")
-            .doubtIf(
-                Boolean.FALSE.equals(it.answers().flag("dutiesAccepted")),
-                () -> "The duties have not been accepted.")
-            .orMet(() -> "The duties are accepted."))
-        .determineOnly(() -> IdentityTest.standard(it, it.household().applicant()))
-        .determineOnly(() -> papers(it, terms).test())
-        .award(() -> amounts(value, terms))
+        .check(deathCheck(it))
+        .check(standingCheck(it, terms))
+        .check(valueCheck(it))
+        .check(dutiesCheck(it))
+        .determineOnly(() -> IdentityRule.standard(it, applicant))
+        .determineOnly(() -> papers(it, terms).check())
+        .amounts(() -> amounts(it, terms))
+        .awards(() -> List.of(
+            Award.of(What.CERTIFICATE, Recipient.HOUSEHOLD)
+                .of(Argument.count(1))
+                .forWhom(it.who(applicant))
+                .with(Argument.term(amounts(it, terms).kind())),
+            Award.money(Argument.once(amounts(it, terms).fee()), Recipient.OFFICE)))
         .result(word());
   }
 
-  private static Answers deceased(Situation it) {
-    return Optional.ofNullable(it.answers().group("deceased")).orElse(Answers.NONE);
-  }
-
-  private static Test deathTest(Situation it) {
-    var died = deceased(it).date("diedOn");
+  /** EA-DEATH: the death is recorded. */
+  private static Check deathCheck(Situation<EstateAuthorityAnswers> it) {
+    var deceased = it.answers().deceased();
+    var died = it.answers().diedOn();
     return it.check("EA-DEATH")
-        .needs("deceased/deathNumber")
-        .needs("deceased/diedOn")
+        .needs("deceased/deathNumber", deceased == null ? null : deceased.deathNumber())
+        .needs("deceased/diedOn", died)
         .doubtIf(
             died != null && died.isAfter(it.lodgedOn()),
-            () -> "The day of death, " + Dates.written(died) + ", lies after lodging.")
-        .orMet(() -> "The death on " + Dates.written(died) + " is recorded.");
+            () -> Why.DEATH_TO_COME.with(Argument.day(died)))
+        .orMet(() -> Why.DEATH_RECORDED.with(Argument.day(died)));
   }
 
-  private static Test standingTest(Situation it, Terms terms) {
-    var who = it.answers().text("applicantIs");
-    var check = it.check("EA-STANDING").needs("applicantIs");
-    switch (String.valueOf(who)) {
-      case "executor" ->
-        check
-            .needs("will")
-            .must(
-                it.answers().flag("will"),
-                () -> "There is no will, so nobody is named in one to settle the estate.");
-      case "creditor" -> creditor(it, check, terms);
-      case "organisation" -> check.needs("organisation/registration");
-      default -> check.uses("will");
+  /** EA-STANDING: who asks may ask. */
+  private static Check standingCheck(Situation<EstateAuthorityAnswers> it, Terms terms) {
+    var answers = it.answers();
+    var who = answers.applicantIs();
+    var check = it.check("EA-STANDING").needs("applicantIs", who);
+    if (who == null) {
+      return check.uses("will").open();
     }
-    return check.orMet(() -> "The " + who + " may ask for it.");
+    switch (who) {
+      case EXECUTOR -> check.needs("will", answers.will()).must(answers.will(), Why.NO_WILL::with);
+      case CREDITOR -> creditor(it, check, terms);
+      case ORGANISATION ->
+        check.needs(
+            "organisation/registration",
+            answers.organisation() == null ? null : answers.organisation().registration());
+      case HEIR -> check.uses("will");
+    }
+    return check.orMet(() -> Why.MAY_ASK.with(Argument.term(who)));
   }
 
-  private static void creditor(Situation it, Check check, Terms terms) {
-    var died = deceased(it).date("diedOn");
-    check.needs("deceased/diedOn");
+  private static void creditor(Situation<EstateAuthorityAnswers> it, Checking check, Terms terms) {
+    var died = it.answers().diedOn();
+    check.needs("deceased/diedOn", died);
     if (died != null) {
       var from = died.plusMonths(terms.creditorMonths());
       check
           .must(
-              !it.lodgedOn().isBefore(from),
-              () -> "A creditor may ask for it from " + Dates.written(from) + " on.")
-          .changedBy(() -> "From " + Dates.written(from) + " on it would be met.");
+              !it.lodgedOn().isBefore(from), () -> Why.CREDITOR_TOO_EARLY.with(Argument.day(from)))
+          .changedBy(() -> Why.FROM_DAY.with(Argument.day(from)));
     }
   }
 
-  private static PaperWants papers(Situation it, Terms terms) {
+  /** EA-VALUE: what the estate is worth is said. */
+  private static Check valueCheck(Situation<EstateAuthorityAnswers> it) {
+    var value = it.answers().grossValue();
+    return it.check("EA-VALUE")
+        .needs("grossValue", value)
+        .orMet(() -> Why.WORTH.with(Argument.once(value)));
+  }
+
+  /** EA-DUTIES: the duties are accepted. */
+  private static Check dutiesCheck(Situation<EstateAuthorityAnswers> it) {
+    var accepted = it.answers().dutiesAccepted();
+    return it.check("EA-DUTIES")
+        .needs("dutiesAccepted", accepted)
+        .doubtIf(Boolean.FALSE.equals(accepted), Why.DUTIES_NOT_ACCEPTED::with)
+        .orMet(Why.DUTIES_ACCEPTED::with);
+  }
+
+  private static PaperWants papers(Situation<EstateAuthorityAnswers> it, Terms terms) {
     var papers = PaperWants.of(it).any(PaperKind.DEATH_RECORD);
-    var will = it.answers().flag("will");
+    var will = it.answers().will();
     if (will == null) {
       papers.any(PaperKind.WILL, PaperKind.KINSHIP_TABLE);
     } else {
       papers.any(will ? PaperKind.WILL : PaperKind.KINSHIP_TABLE);
     }
-    var value = it.answers().number("grossValue");
+    var value = it.answers().grossValue();
     return value != null && value.isAbove(terms.simplifiedUpTo())
         ? papers.any(PaperKind.INVENTORY)
         : papers;
   }
 
-  private static Map<String, Object> amounts(Amount value, Terms terms) {
-    var simplified = value.isWithin(terms.simplifiedUpTo());
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put("kind", simplified ? "simplified" : "full");
-    amounts.put("fee", simplified ? terms.simplifiedFee() : terms.fullFee());
-    return amounts;
+  private static EstateAuthorityAmounts amounts(Situation<EstateAuthorityAnswers> it, Terms terms) {
+    return it.answers().grossValue().isWithin(terms.simplifiedUpTo())
+        ? new EstateAuthorityAmounts(EstateKind.SIMPLIFIED, terms.simplifiedFee())
+        : new EstateAuthorityAmounts(EstateKind.FULL, terms.fullFee());
   }
 }

@@ -1,6 +1,10 @@
 package civitane.core.services.homepaymentrelief;
 
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.facts.AssetKind;
 import civitane.core.facts.ExpenseKind;
+import civitane.core.facts.Frequency;
 import civitane.core.facts.Packet;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
@@ -12,34 +16,33 @@ import civitane.core.income.IncomePicture;
 import civitane.core.income.Sum;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
-import civitane.core.rules.AssetTest;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Argument.Missing;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.AssetRule;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
 import civitane.core.rules.Hardship;
 import civitane.core.rules.Hold;
-import civitane.core.rules.IdentityTest;
+import civitane.core.rules.IdentityRule;
 import civitane.core.rules.IncomeChart;
-import civitane.core.rules.IncomeTest;
+import civitane.core.rules.IncomeRule;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Residence;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
-import civitane.core.rules.Wording;
 import civitane.core.time.Months;
 import java.time.YearMonth;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /** Mortgage arrears of people who live in the home they own. */
-public final class HomePaymentRelief implements Service {
-  private static final Set<String> HOMES =
-      Set.of("house", "flat", "duplex", "mobileHome", "houseboat");
+public final class HomePaymentRelief implements Entitlement<HomePaymentReliefAnswers> {
 
   @Override
   public String word() {
@@ -47,8 +50,13 @@ public final class HomePaymentRelief implements Service {
   }
 
   @Override
-  public String title() {
-    return "Home payment relief";
+  public Class<HomePaymentReliefAnswers> answers() {
+    return HomePaymentReliefAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -70,47 +78,9 @@ public final class HomePaymentRelief implements Service {
   public List<IncomeChart> charts(RateBook rates) {
     var terms = HomePaymentReliefTerms.of(rates);
     return List.of(
-        IncomeChart.ofMiddle("income up to", rates, terms.incomePercent()),
-        IncomeChart.flat("money at hand up to", "in all", terms.liquidLimit()),
-        IncomeChart.flat("paid at most", "in all", terms.cap()));
-  }
-
-  @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.of("missedMonths", QuestionKind.MONTHS),
-        Question.choice(
-            "propertyType",
-            "house",
-            "flat",
-            "duplex",
-            "mobileHome",
-            "houseboat",
-            "holidayHome",
-            "land",
-            "commercial"),
-        Question.of("mainResidence", QuestionKind.FLAG),
-        Question.of("otherHomes", QuestionKind.WHOLE),
-        Question.choice("ownerKind", "people", "company"),
-        Hardship.kinds(),
-        Hardship.words(),
-        Question.group(
-            "lender",
-            Question.of("code", QuestionKind.TEXT).forTheFile(),
-            Question.of("name", QuestionKind.TEXT).forTheFile(),
-            Question.of("participates", QuestionKind.FLAG).filledIn()),
-        Question.of("loanNumber", QuestionKind.TEXT).forTheFile().calls("mortgageStatement"),
-        Question.of("monthlyPayment", QuestionKind.MONEY).forTheFile(),
-        Question.of("amountDue", QuestionKind.MONEY),
-        Question.of("otherCharges", QuestionKind.MONEY).otherwise("0"),
-        Question.group(
-                "lenderFigure",
-                Question.of("amount", QuestionKind.MONEY),
-                Question.of("asOf", QuestionKind.DATE))
-            .otherwise("none")
-            .filledIn(),
-        Question.of("insolvency", QuestionKind.FLAG).otherwise("no").calls("trusteeConsent"),
-        Question.of("trusteeConsents", QuestionKind.FLAG).when("insolvency", "true"));
+        IncomeChart.ofMiddle(Why.CHART_INCOME.with(), rates, terms.incomePercent()),
+        IncomeChart.flat(Why.CHART_LIQUID.with(), Frequency.ONCE, terms.liquidLimit()),
+        IncomeChart.flat(Why.CHART_PAID.with(), Frequency.ONCE, terms.cap()));
   }
 
   @Override
@@ -120,182 +90,186 @@ public final class HomePaymentRelief implements Service {
   }
 
   @Override
-  public Result determine(Situation it) {
+  public HomePaymentReliefAids aids(Situation<HomePaymentReliefAnswers> it) {
+    var within = HomePaymentReliefTerms.of(it.rates()).missedWithinMonths();
+    var now = YearMonth.from(it.assessedOn());
+    return new HomePaymentReliefAids(IntStream.range(0, within)
+        .mapToObj(i -> now.minusMonths((long) within - i))
+        .toList());
+  }
+
+  @Override
+  public Result determine(Situation<HomePaymentReliefAnswers> it) {
     var terms = HomePaymentReliefTerms.of(it.rates());
+    var answers = it.answers();
     var counted = it.counted(Counting.SHARED_MONEY.withFosterChildren().withExpectedChildren());
     var income = it.income(counted);
     var need = new LenderNeed(it, terms);
-    var incomeTest = IncomeTest.atMost(
+    var incomeCheck = IncomeRule.atMost(
+        it,
         "HP-INCOME",
         income,
-        "a year",
+        Frequency.YEARLY,
         income::yearlyLow,
         income::yearlyHigh,
         () -> counted.middle(it.rates()).percent(terms.incomePercent()));
-    var takesPart = participates(it);
+    var takesPart = answers.lender() == null ? null : answers.lender().participates();
     return it.determination()
-        .test(Residence.test(it))
-        .test(missedTest(it, terms))
-        .test(otherHomesTest(it))
-        .test(it.check("HP-MAIN")
-            .needs("mainResidence")
-            .must(
-                it.answers().flag("mainResidence"),
-                () -> "It is not where the household mainly lives.")
-            .orMet(() -> "It is where the household mainly lives."))
-        .test(it.check("HP-OWNER")
-            .needs("ownerKind")
-            .must(
-                is(it, "ownerKind", Set.of("people")), () -> "A company owns the home, not people.")
-            .orMet(() -> "People own the home."))
-        .test(it.check("HP-TYPE")
-            .needs("propertyType")
-            .must(
-                is(it, "propertyType", HOMES),
-                () -> "A " + Wording.spoken(it.answers().text("propertyType"))
-                    + " is not a home to live in.")
-            .orMet(() -> "It is a home to live in: "
-                + Wording.spoken(it.answers().text("propertyType")) + "."))
-        .test(Hardship.test(it, "HP-HARDSHIP"))
-        .test(incomeTest)
-        .test(AssetTest.atMost(
-            it,
-            "HP-LIQUID",
-            counted,
-            "Money at hand",
-            HomePaymentRelief::liquidOfAdults,
-            terms.liquidLimit()))
-        .test(insolvencyTest(it))
-        .determineOnly(() -> signedTest(it, counted))
-        .test(lenderTest(it, need, takesPart))
+        .check(Residence.check(it))
+        .check(missedCheck(it, terms))
+        .check(otherHomesCheck(it))
+        .check(mainCheck(it))
+        .check(ownerCheck(it))
+        .check(typeCheck(it))
+        .check(Hardship.check(it, "HP-HARDSHIP", answers.hardship(), answers.hardshipText()))
+        .check(incomeCheck)
+        .check(AssetRule.atMost(
+            it, "HP-LIQUID", counted, HomePaymentRelief::liquidOfAdults, terms.liquidLimit()))
+        .check(insolvencyCheck(it))
+        .determineOnly(() -> signedCheck(it, counted))
+        .check(lenderCheck(it, need, takesPart))
         .hold(!Boolean.TRUE.equals(takesPart), Hold.LENDER)
-        .determineOnly(() -> IdentityTest.standard(it, it.household().applicant()))
-        .determineOnly(() -> papers(it, counted, income).test())
+        .determineOnly(() -> IdentityRule.standard(it, it.household().applicant()))
+        .determineOnly(() -> papers(it, counted, income).check())
         .note(
             need.differs(),
-            "lenderDiffers",
-            () -> "The lender's figure and the owner's word differ by more than "
-                + terms.differencePercent().plain() + " per cent.")
-        .note(
-            need.isStale(),
-            "lenderFigureOld",
-            () -> "The lender's figure is more than " + terms.figureDays() + " days old.")
-        .notes(IncomeTest.notes(income, !incomeTest.is(Outcome.UNKNOWN)))
-        .aid("months", () -> window(it, terms))
-        .award(need::amounts)
-        .working(() -> need.need() == null ? List.of() : need.lines())
+            () -> Why.LENDER_DIFFERS.with(Argument.percent(terms.differencePercent())))
+        .note(need.isStale(), () -> Why.LENDER_FIGURE_OLD.with(Argument.days(terms.figureDays())))
+        .notes(IncomeRule.notes(income, !incomeCheck.is(Outcome.UNKNOWN)))
+        .amounts(need::amounts)
+        .awards(() -> List.of(Award.money(Argument.once(need.award()), Recipient.LENDER)))
+        .working(need.need() != null, need::lines)
         .result(word());
   }
 
-  private static Boolean is(Situation it, String answer, Set<String> wanted) {
-    var said = it.answers().text(answer);
-    return said == null ? null : Boolean.valueOf(wanted.contains(said));
-  }
-
-  private static Test missedTest(Situation it, HomePaymentReliefTerms terms) {
-    var lodging = YearMonth.from(it.assessedOn());
-    var missed = it.answers().months("missedMonths").stream()
-        .distinct()
-        .filter(month -> Months.before(month, lodging) >= 1)
-        .filter(month -> Months.before(month, lodging) <= terms.missedWithinMonths())
-        .count();
-    var check = it.check("HP-MISSED").needs("missedMonths");
-    if (it.answers().has("missedMonths")) {
-      check
-          .comparing(Amount.of(missed), Amount.of(terms.missedFrom()))
-          .must(
-              missed >= terms.missedFrom(),
-              () -> "Of the last " + terms.missedWithinMonths() + " months " + missed
-                  + " were missed, fewer than " + terms.missedFrom() + ".")
-          .changedBy(() -> (terms.missedFrom() - missed) + " more missed months would meet it.");
+  /** HP-MISSED: so many different months were missed among those before the month of assessment. */
+  private static Check missedCheck(
+      Situation<HomePaymentReliefAnswers> it, HomePaymentReliefTerms terms) {
+    var said = it.answers().missedMonths();
+    var check = it.check("HP-MISSED").needs("missedMonths", said);
+    if (said == null) {
+      return check.open();
     }
-    return check.orMet(
-        () -> "Of the last " + terms.missedWithinMonths() + " months " + missed + " were missed.");
+    var now = YearMonth.from(it.assessedOn());
+    var missed = said.stream()
+        .distinct()
+        .filter(month -> Months.before(month, now) >= 1)
+        .filter(month -> Months.before(month, now) <= terms.missedWithinMonths())
+        .count();
+    var within = Argument.months(terms.missedWithinMonths());
+    var shown = Argument.months(missed);
+    var needed = Argument.months(terms.missedFrom());
+    return check
+        .comparing(Amount.of(missed), Amount.of(terms.missedFrom()))
+        .must(missed >= terms.missedFrom(), () -> Why.MISSED_TOO_FEW.with(within, shown, needed))
+        .changedBy(() -> Why.MISSED_NEEDED.with(within, shown, needed))
+        .orMet(() -> Why.MISSED.with(within, shown));
   }
 
-  /** The calendar months that count, the earliest first, as they are written. */
-  private static List<String> window(Situation it, HomePaymentReliefTerms terms) {
-    var lodging = YearMonth.from(it.assessedOn());
-    return IntStream.rangeClosed(1, terms.missedWithinMonths())
-        .map(back -> terms.missedWithinMonths() + 1 - back)
-        .mapToObj(back -> lodging.minusMonths(back).toString())
-        .toList();
-  }
-
-  private static Test otherHomesTest(Situation it) {
-    var others = it.answers().number("otherHomes");
+  /** HP-ONE: no other home is owned at half or more. */
+  private static Check otherHomesCheck(Situation<HomePaymentReliefAnswers> it) {
+    var others = it.answers().otherHomes();
     return it.check("HP-ONE")
-        .needs("otherHomes")
+        .needs("otherHomes", others)
         .must(
-            others == null ? null : others.isZero(),
-            () -> "Other homes owned at half or more: " + others.plain() + "; there may be none.")
-        .comparing(others, others == null ? null : Amount.ZERO)
-        .changedBy(() -> "Owning no other home would meet it.")
-        .orMet(() -> "No other home is owned.");
+            others == null ? null : others == 0, () -> Why.OTHER_HOMES.with(Argument.count(others)))
+        .comparing(others == null ? null : Amount.of(others), others == null ? null : Amount.ZERO)
+        .changedBy(Why.OTHER_HOMES_NONE::with)
+        .orMet(Why.NO_OTHER_HOME::with);
+  }
+
+  /** HP-MAIN: it is where the household mainly lives. */
+  private static Check mainCheck(Situation<HomePaymentReliefAnswers> it) {
+    return it.check("HP-MAIN")
+        .needs("mainResidence", it.answers().mainResidence())
+        .must(it.answers().mainResidence(), Why.NOT_MAIN_HOME::with)
+        .orMet(Why.MAIN_HOME::with);
+  }
+
+  /** HP-OWNER: people own it. */
+  private static Check ownerCheck(Situation<HomePaymentReliefAnswers> it) {
+    var owner = it.answers().ownerKind();
+    return it.check("HP-OWNER")
+        .needs("ownerKind", owner)
+        .must(owner == null ? null : owner == OwnerKind.PEOPLE, Why.OWNED_BY_COMPANY::with)
+        .orMet(Why.OWNED_BY_PEOPLE::with);
+  }
+
+  /** HP-TYPE: it is a home to live in. */
+  private static Check typeCheck(Situation<HomePaymentReliefAnswers> it) {
+    var type = it.answers().propertyType();
+    return it.check("HP-TYPE")
+        .needs("propertyType", type)
+        .must(type == null ? null : type.isHome(), () -> Why.NO_HOME.with(Argument.term(type)))
+        .orMet(() -> Why.A_HOME.with(Argument.term(type)));
   }
 
   private static Sum liquidOfAdults(Counted counted) {
     return counted.assets(
-        civitane.core.facts.AssetKind::isLiquid,
+        AssetKind::isLiquid,
         id -> id == null
             || counted.includes(id)
                 && counted.isAdult(counted.household().person(id).orElseThrow()));
   }
 
-  private static Test insolvencyTest(Situation it) {
-    if (!it.answers().flag("insolvency", false)) {
-      return Test.notApplicable("HP-INSOLVENCY", () -> "There is no insolvency.");
+  /** HP-INSOLVENCY: in an insolvency the trustee consents. */
+  private static Check insolvencyCheck(Situation<HomePaymentReliefAnswers> it) {
+    if (!it.answers().insolvency()) {
+      return it.check("HP-INSOLVENCY").notApplicable(Why.NO_INSOLVENCY.with());
     }
     return it.check("HP-INSOLVENCY")
-        .needs("trusteeConsents")
-        .doubtIf(
-            Boolean.FALSE.equals(it.answers().flag("trusteeConsents")),
-            () -> "The trustee has not consented.")
-        .orMet(() -> "The trustee consents.");
+        .needs("trusteeConsents", it.answers().trusteeConsents())
+        .doubtIf(Boolean.FALSE.equals(it.answers().trusteeConsents()), Why.TRUSTEE_NOT_YET::with)
+        .orMet(Why.TRUSTEE_CONSENTS::with);
   }
 
-  private static Test signedTest(Situation it, Counted counted) {
-    var open = counted.adults().stream().filter(adult -> !hasSigned(it, adult)).toList();
+  /** HP-SIGNED: every counted adult has signed with the name as given. */
+  private static Check signedCheck(Situation<?> it, Counted counted) {
+    var check = it.check("HP-SIGNED").usesFact("/signatures");
+    var open = counted.adults().stream()
+        .filter(adult -> !hasSigned(it, adult))
+        .map(it::who)
+        .toList();
     if (open.isEmpty()) {
-      return Test.met(
-              "HP-SIGNED", () -> "Every adult who is counted has signed with the name as given.")
-          .needing(() -> List.of("/signatures"));
+      return check.met(Why.ALL_SIGNED.with());
     }
-    return Test.unknown(
-            "HP-SIGNED",
-            () -> "Still to sign, with the name as given: "
-                + Wording.list(open.stream().map(Person::calledBy).toList()) + ".")
-        .missing(open.stream().map(adult -> "signature:" + adult.id()).sorted().toList())
-        .needing(() -> List.of("/signatures"));
+    return check
+        .lacks(open.stream()
+            .map(who -> new Missing("signature:" + who.id(), "wanted.signature", null, who))
+            .sorted(Comparator.comparing(Missing::subject))
+            .toList())
+        .unknown(Why.STILL_TO_SIGN.with(new Argument.Several(open)));
   }
 
-  private static boolean hasSigned(Situation it, Person adult) {
+  private static boolean hasSigned(Situation<?> it, Person adult) {
     return it.packet().signatures().stream()
         .anyMatch(signature -> signature.person().equals(adult.id())
             && Names.compare(adult, signature.name()) == NameMatch.SAME);
   }
 
-  private static Boolean participates(Situation it) {
-    var lender = it.answers().group("lender");
-    return lender == null ? null : lender.flag("participates");
-  }
-
-  private static Test lenderTest(Situation it, LenderNeed need, Boolean takesPart) {
-    return it.check("HP-LENDER")
-        .needs("lender/participates")
+  /** HP-LENDER: the lender takes part; and what is due is known. */
+  private static Check lenderCheck(
+      Situation<HomePaymentReliefAnswers> it, LenderNeed need, @Nullable Boolean takesPart) {
+    var check = it.check("HP-LENDER")
+        .needs("lender/participates", takesPart)
         .uses("lenderFigure")
-        .lacks(need.need() == null ? List.of(it.pointer("amountDue")) : List.of())
-        .lacks(need.isUndated() ? List.of(it.pointer("lenderFigure/asOf")) : List.of())
-        .doubtIf(Boolean.FALSE.equals(takesPart), () -> "The lender does not take part.")
-        .orMet(() -> "The lender takes part.");
+        .doubtIf(Boolean.FALSE.equals(takesPart), Why.LENDER_DOES_NOT::with);
+    if (need.need() == null) {
+      check.needs("amountDue", null);
+    }
+    if (need.isUndated()) {
+      check.needs("lenderFigure/asOf", null);
+    }
+    return check.orMet(Why.LENDER_TAKES_PART::with);
   }
 
-  private static PaperWants papers(Situation it, Counted counted, IncomePicture income) {
+  private static PaperWants papers(
+      Situation<HomePaymentReliefAnswers> it, Counted counted, IncomePicture income) {
     var papers = PaperWants.of(it)
         .incomes(income)
         .any(PaperKind.MORTGAGE_STATEMENT)
         .any(PaperKind.UTILITY_BILL)
         .eachAdult(counted, 2, PaperKind.BANK_STATEMENT);
-    return it.answers().flag("insolvency", false) ? papers.any(PaperKind.TRUSTEE_CONSENT) : papers;
+    return it.answers().insolvency() ? papers.any(PaperKind.TRUSTEE_CONSENT) : papers;
   }
 }

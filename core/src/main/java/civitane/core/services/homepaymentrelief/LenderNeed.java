@@ -1,14 +1,12 @@
 package civitane.core.services.homepaymentrelief;
 
-import civitane.core.facts.Answers;
 import civitane.core.money.Amount;
+import civitane.core.reasons.Argument;
 import civitane.core.rules.Line;
 import civitane.core.rules.Situation;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** What is due to the lender: by the lender's own figure, else by the owner's word. */
@@ -20,14 +18,14 @@ final class LenderNeed {
   private final @Nullable LocalDate figureOf;
   private final Amount otherCharges;
 
-  LenderNeed(Situation it, HomePaymentReliefTerms terms) {
+  LenderNeed(Situation<HomePaymentReliefAnswers> it, HomePaymentReliefTerms terms) {
     this.terms = terms;
     this.asOf = it.asOf();
-    this.said = it.answers().number("amountDue");
-    var lenders = it.answers().group("lenderFigure");
-    this.figure = (lenders == null ? Answers.NONE : lenders).number("amount");
-    this.figureOf = (lenders == null ? Answers.NONE : lenders).date("asOf");
-    var other = it.answers().number("otherCharges");
+    this.said = it.answers().amountDue();
+    var lenders = it.answers().lenderFigure();
+    this.figure = lenders == null ? null : lenders.amount();
+    this.figureOf = lenders == null ? null : lenders.asOf();
+    var other = it.answers().otherCharges();
     this.otherCharges = other == null ? Amount.ZERO : other;
   }
 
@@ -55,23 +53,19 @@ final class LenderNeed {
     return figureOf != null && figureOf.plusDays(terms.figureDays()).isBefore(asOf);
   }
 
-  Map<String, Object> amounts() {
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put("need", need());
-    amounts.put("award", award());
-    amounts.put("differs", differs());
-    amounts.put("stale", isStale());
-    return amounts;
+  HomePaymentReliefAmounts amounts() {
+    return new HomePaymentReliefAmounts(need(), award(), differs(), isStale());
   }
 
   List<Line> lines() {
     var lines = new ArrayList<Line>();
     lines.add(new Line(
-        figure != null ? "Due by the lender's figure" : "Due by the owner's word", need()));
+        (figure != null ? Why.LINE_DUE_BY_LENDER : Why.LINE_DUE_BY_OWNER).with(),
+        Argument.once(need())));
     if (otherCharges.isPositive()) {
-      lines.add(new Line("Other charges", otherCharges));
+      lines.add(new Line(Why.LINE_CHARGES.with(), Argument.once(otherCharges)));
     }
-    lines.add(new Line("Paid, at most " + terms.cap(), award()));
+    lines.add(new Line(Why.LINE_AWARD.with(Argument.once(terms.cap())), Argument.once(award())));
     return lines;
   }
 }

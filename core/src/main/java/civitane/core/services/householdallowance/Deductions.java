@@ -5,14 +5,17 @@ import civitane.core.facts.Person;
 import civitane.core.income.Counted;
 import civitane.core.income.Sum;
 import civitane.core.money.Amount;
+import civitane.core.reasons.Argument;
+import civitane.core.rules.Checking;
 import civitane.core.rules.Line;
 import civitane.core.rules.Restated;
+import civitane.core.services.householdallowance.HouseholdAllowanceAnswers.Shelter;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
-/** What is taken off a household's income before the net test, in the order of the rule. */
+/** What is taken off a household's income before the net check, in the order of the rule. */
 final class Deductions {
   private static final Set<ExpenseKind> RENT_OR_MORTGAGE =
       EnumSet.of(ExpenseKind.RENT, ExpenseKind.MORTGAGE);
@@ -28,11 +31,7 @@ final class Deductions {
   private final Restated rent;
   private final Restated heating;
 
-  Deductions(
-      Counted counted,
-      HouseholdAllowanceTerms terms,
-      civitane.core.facts.Answers shelter,
-      String pointer) {
+  Deductions(Counted counted, HouseholdAllowanceTerms terms, Shelter shelter) {
     this.counted = counted;
     this.terms = terms;
     this.olderOrDisabled = counted.anybody(this::isOlderOrDisabled);
@@ -45,12 +44,9 @@ final class Deductions {
             : counted.includes(id)
                 && isOlderOrDisabled(counted.household().person(id).orElseThrow()));
     this.rent = Restated.of(
-            counted,
-            shelter.number("rentOrMortgage"),
-            pointer + "/rentOrMortgage",
-            RENT_OR_MORTGAGE)
+            counted, shelter.rentOrMortgage(), "shelter/rentOrMortgage", RENT_OR_MORTGAGE)
         .orZero(counted, RENT_OR_MORTGAGE);
-    this.heating = Restated.of(counted, shelter.number("heating"), pointer + "/heating", HEATING)
+    this.heating = Restated.of(counted, shelter.heating(), "shelter/heating", HEATING)
         .orZero(counted, HEATING);
   }
 
@@ -84,24 +80,25 @@ final class Deductions {
     return rent.value().plus(heating.value());
   }
 
-  /** Pointers to what is not known of the expenses. */
-  List<String> missing() {
-    var missing = new ArrayList<String>();
-    missing.addAll(childcare.missing());
-    missing.addAll(support.missing());
-    missing.addAll(medical.missing());
-    missing.addAll(rent.missing());
-    missing.addAll(heating.missing());
-    return missing;
+  boolean areKnown() {
+    return childcare.isKnown()
+        && support.isKnown()
+        && medical.isKnown()
+        && rent.missing().isEmpty()
+        && heating.missing().isEmpty();
   }
 
-  boolean areKnown() {
-    return missing().isEmpty();
+  /** A check that lacks what is not known of the expenses. */
+  Checking wantedBy(Checking check) {
+    for (var sum : List.of(childcare, support, medical)) {
+      sum.missing().forEach(pointer -> check.needsFact(pointer, null));
+    }
+    return heating.wantedBy(rent.wantedBy(check));
   }
 
   /** The net income a month of an income with an earned part. */
   Amount net(Amount gross, Amount earned) {
-    return steps(gross, earned, new ArrayList<>());
+    return steps(gross, earned, null);
   }
 
   /** The sum line by line. */
@@ -111,31 +108,37 @@ final class Deductions {
     return lines;
   }
 
-  private Amount steps(Amount gross, Amount earned, List<Line> lines) {
-    lines.add(new Line("Income a month", gross));
+  private Amount steps(
+      Amount gross, Amount earned, @org.jspecify.annotations.Nullable List<Line> lines) {
+    if (lines != null) {
+      lines.add(new Line(Why.LINE_INCOME.with(), Argument.monthly(gross)));
+    }
     var running = less(
-        gross,
-        earned.percent(terms.earnedDisregardPercent()),
-        "Part of the earnings left out",
-        lines);
-    running = less(running, terms.basicAllowance(counted.size()), "Basic allowance", lines);
-    running = less(running, childcare.known(), "Childcare", lines);
-    running = less(running, support.known(), "Support paid", lines);
+        gross, earned.percent(terms.earnedDisregardPercent()), Why.LINE_EARNINGS_LEFT_OUT, lines);
+    running = less(running, terms.basicAllowance(counted.size()), Why.LINE_BASIC_ALLOWANCE, lines);
+    running = less(running, childcare.known(), Why.LINE_CHILDCARE, lines);
+    running = less(running, support.known(), Why.LINE_SUPPORT, lines);
     running = less(
         running,
         medical.known().minus(terms.medicalThreshold()).notBelowZero(),
-        "Medical above the threshold",
+        Why.LINE_MEDICAL,
         lines);
     var excess = shelter().minus(running.percent(terms.housingSharePercent())).notBelowZero();
     var housing = olderOrDisabled ? excess : excess.atMost(terms.housingCap());
-    running = less(running, housing, "Housing above the share", lines);
-    lines.add(new Line("Net income a month", running));
+    running = less(running, housing, Why.LINE_HOUSING, lines);
+    if (lines != null) {
+      lines.add(new Line(Why.LINE_NET.with(), Argument.monthly(running)));
+    }
     return running;
   }
 
-  private static Amount less(Amount running, Amount deduction, String label, List<Line> lines) {
-    if (deduction.isPositive()) {
-      lines.add(new Line(label, deduction.negated()));
+  private static Amount less(
+      Amount running,
+      Amount deduction,
+      Why label,
+      @org.jspecify.annotations.Nullable List<Line> lines) {
+    if (lines != null && deduction.isPositive()) {
+      lines.add(new Line(label.with(), Argument.monthly(deduction.negated())));
     }
     return running.minus(deduction).round2().notBelowZero();
   }

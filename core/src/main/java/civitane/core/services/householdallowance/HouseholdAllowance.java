@@ -1,7 +1,9 @@
 package civitane.core.services.householdallowance;
 
-import civitane.core.facts.Answers;
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
 import civitane.core.facts.AssetKind;
+import civitane.core.facts.Frequency;
 import civitane.core.facts.PaperKind;
 import civitane.core.identity.IdentityLevel;
 import civitane.core.income.Counted;
@@ -10,31 +12,31 @@ import civitane.core.income.IncomePicture;
 import civitane.core.income.Sum;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
-import civitane.core.rules.AssetTest;
-import civitane.core.rules.IdentityTest;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.AssetRule;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
+import civitane.core.rules.IdentityRule;
 import civitane.core.rules.IncomeChart;
-import civitane.core.rules.IncomeTest;
+import civitane.core.rules.IncomeRule;
 import civitane.core.rules.Line;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Residence;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
+import civitane.core.services.householdallowance.HouseholdAllowanceAnswers.Shelter;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** A monthly allowance for a household that cannot meet its needs. */
-public final class HouseholdAllowance implements Service {
+public final class HouseholdAllowance implements Entitlement<HouseholdAllowanceAnswers> {
 
   @Override
   public String word() {
@@ -42,8 +44,13 @@ public final class HouseholdAllowance implements Service {
   }
 
   @Override
-  public String title() {
-    return "Household allowance";
+  public Class<HouseholdAllowanceAnswers> answers() {
+    return HouseholdAllowanceAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -54,7 +61,7 @@ public final class HouseholdAllowance implements Service {
   /** Who has nothing at all gets an answer within the week. */
   @Override
   public StandardTime standardTime(Result lodged) {
-    return lodged.isUrgent() ? StandardTime.workingDays(5) : standardTime();
+    return lodged.urgent() ? StandardTime.workingDays(5) : standardTime();
   }
 
   @Override
@@ -71,116 +78,117 @@ public final class HouseholdAllowance implements Service {
   public List<IncomeChart> charts(RateBook rates) {
     var terms = HouseholdAllowanceTerms.of(rates);
     return List.of(
-        IncomeChart.ofBaseMonthly("income before tax up to", rates, terms.grossPercent()),
-        IncomeChart.ofBaseMonthly("after deductions up to", rates, terms.netPercent()),
+        IncomeChart.ofBaseMonthly(Why.CHART_GROSS.with(), rates, terms.grossPercent()),
+        IncomeChart.ofBaseMonthly(Why.CHART_NET.with(), rates, terms.netPercent()),
         new IncomeChart(
-            "paid at most",
-            "a month",
+            Why.CHART_PAID.with(),
+            Frequency.MONTHLY,
             terms.maximumFirst(),
             terms.maximumEach(),
             terms.maximumEach()),
-        IncomeChart.flat("owned up to", "in all", terms.resources()));
+        IncomeChart.flat(Why.CHART_OWNED.with(), Frequency.ONCE, terms.resources()));
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(Question.group(
-            "shelter",
-            Question.of("rentOrMortgage", QuestionKind.MONEY)
-                .otherwise("the rent and mortgage among the expenses")
-                .calls("lease", "mortgageStatement", "tenancyProof"),
-            Question.of("heating", QuestionKind.MONEY)
-                .otherwise("the heating among the expenses")
-                .calls("utilityBill"))
-        .otherwise("the expenses"));
-  }
-
-  @Override
-  public Result determine(Situation it) {
+  public Result determine(Situation<HouseholdAllowanceAnswers> it) {
     var terms = HouseholdAllowanceTerms.of(it.rates());
     var counted = it.counted(Counting.SHARED_MONEY);
     var income = it.income(counted);
-    var shelter = Optional.ofNullable(it.answers().group("shelter")).orElse(Answers.NONE);
-    var deductions = new Deductions(counted, terms, shelter, it.pointer("shelter"));
+    var said = it.answers().shelter();
+    var deductions = new Deductions(counted, terms, said == null ? Shelter.NOT_SAID : said);
     var urgent = urgent(income, counted, deductions, terms);
     var hastens = it.determines() && Boolean.TRUE.equals(urgent);
-    var gross = grossTest(it, income, deductions, terms);
-    var net = netTest(it, income, deductions, terms);
+    var gross = grossCheck(it, income, deductions, terms);
+    var net = netCheck(it, income, deductions, terms);
     var papers = papers(it, counted, income, deductions);
-    var papersFollow = hastens && !papers.test().is(Outcome.MET);
+    var papersFollow = hastens && !papers.areComplete();
     return it.determination()
-        .test(Residence.test(it))
-        .test(gross)
-        .test(resourcesTest(it, counted, deductions, terms))
-        .test(net)
-        .determineOnly(() -> IdentityTest.reaching(
+        .check(Residence.check(it))
+        .check(gross)
+        .check(resourcesCheck(it, counted, deductions, terms))
+        .check(net)
+        .determineOnly(() -> IdentityRule.reaching(
             it,
             Optional.of(it.household().applicant()),
             hastens ? IdentityLevel.PARTIAL : IdentityLevel.STANDARD))
-        .determineOnly(() -> papersFollow
-            ? Test.met("PAPERS", () -> "It is urgent, so the papers may follow.")
-            : papers.test())
-        .note(
-            papersFollow,
-            "papersFollow",
-            () -> "The papers still wanted are to follow; what is paid is provisional.")
-        .notes(IncomeTest.notes(income, !gross.is(Outcome.UNKNOWN) && !net.is(Outcome.UNKNOWN)))
-        .known("urgent", urgent)
-        .award(() -> amounts(it, income, deductions, terms, hastens))
-        .working(() -> income.isKnown() && deductions.areKnown()
-            ? working(income, deductions, terms)
-            : List.of())
+        .determineOnly(() ->
+            papersFollow ? it.check("PAPERS").met(Why.PAPERS_MAY_FOLLOW.with()) : papers.check())
+        .note(papersFollow, Why.PAPERS_FOLLOW::with)
+        .notes(IncomeRule.notes(income, !gross.is(Outcome.UNKNOWN) && !net.is(Outcome.UNKNOWN)))
+        .urgent(Boolean.TRUE.equals(urgent))
+        .known(HouseholdAllowanceAmounts.knowing(urgent))
+        .amounts(() -> amounts(it, income, deductions, terms, urgent, hastens))
+        .awards(() -> awards(it, amounts(it, income, deductions, terms, urgent, hastens)))
+        .working(
+            income.isKnown() && deductions.areKnown(), () -> working(income, deductions, terms))
         .result(word());
   }
 
-  private static Test grossTest(
-      Situation it, IncomePicture income, Deductions deductions, HouseholdAllowanceTerms terms) {
+  /** HA-GROSS: what comes in a month, before deductions; not asked of older or disabled households. */
+  private static Check grossCheck(
+      Situation<?> it, IncomePicture income, Deductions deductions, HouseholdAllowanceTerms terms) {
     if (deductions.isOlderOrDisabled()) {
-      return Test.notApplicable(
-          "HA-GROSS", () -> "Somebody counted is disabled or " + terms.olderFrom() + " or older.");
+      return it.check("HA-GROSS")
+          .ofIncome()
+          .notApplicable(Why.GROSS_NOT_ASKED.with(Argument.years(terms.olderFrom())));
     }
-    return IncomeTest.atMost(
+    return IncomeRule.atMost(
+        it,
         "HA-GROSS",
         income,
-        "a month",
+        Frequency.MONTHLY,
         income::monthlyLow,
         income::monthlyHigh,
         () -> income.counted().base(it.rates()).percent(terms.grossPercent()).dividedBy(12));
   }
 
-  private static Test netTest(
-      Situation it, IncomePicture income, Deductions deductions, HouseholdAllowanceTerms terms) {
+  /** HA-NET: what is left of it after deductions. */
+  private static Check netCheck(
+      Situation<?> it, IncomePicture income, Deductions deductions, HouseholdAllowanceTerms terms) {
     if (!income.isKnown()) {
-      return IncomeTest.gap("HA-NET", income);
+      return IncomeRule.gap(it, "HA-NET", income);
     }
     if (!deductions.areKnown()) {
-      return it.check("HA-NET")
-          .uses("shelter")
-          .lacks(deductions.missing())
+      return deductions
+          .wantedBy(it.check("HA-NET").ofIncome().uses("shelter"))
           .doubtIf(
               deductions.rent().contradicts() || deductions.heating().contradicts(),
-              () ->
-                  "What the application says of rent, mortgage or heating and the expenses listed differ.")
-          .orMet(() -> "");
+              Why.SHELTER_DIFFERS::with)
+          .open();
     }
-    return IncomeTest.atMost(
+    return IncomeRule.atMost(
+        it,
         "HA-NET",
         income,
-        "a month after deductions",
+        Frequency.MONTHLY,
         () -> deductions.net(income.monthlyLow(), income.earnedMonthlyLow()),
         () -> deductions.net(income.monthlyHigh(), income.earnedMonthlyHigh()),
         () -> income.counted().base(it.rates()).percent(terms.netPercent()).dividedBy(12));
   }
 
-  private static Test resourcesTest(
-      Situation it, Counted counted, Deductions deductions, HouseholdAllowanceTerms terms) {
-    return AssetTest.atMost(
+  /** HA-RESOURCES: money at hand and vehicles. An age that is not known matters only between the two limits. */
+  private static Check resourcesCheck(
+      Situation<?> it, Counted counted, Deductions deductions, HouseholdAllowanceTerms terms) {
+    var owned = counted.liquid().plus(vehicles(counted, terms));
+    var mayBeOlder =
+        !deductions.isOlderOrDisabled() && !counted.withoutBirthDate().isEmpty();
+    if (mayBeOlder
+        && owned.known().isAbove(terms.resources())
+        && owned.known().isWithin(terms.resourcesOlder())) {
+      var check = it.check("HA-RESOURCES").usesFact("/household/assets");
+      counted
+          .withoutBirthDate()
+          .forEach(person -> check.needsFact(it.personPointer(person, "birthDate"), null));
+      return check.open();
+    }
+    var older = deductions.isOlderOrDisabled()
+        || mayBeOlder && owned.known().isAbove(terms.resourcesOlder());
+    return AssetRule.atMost(
         it,
         "HA-RESOURCES",
         counted,
-        "Money at hand and vehicles",
-        people -> people.liquid().plus(vehicles(people, terms)),
-        deductions.isOlderOrDisabled() ? terms.resourcesOlder() : terms.resources());
+        people -> owned,
+        older ? terms.resourcesOlder() : terms.resources());
   }
 
   /** Vehicles: of the household's first only what is above the part left out, each further one whole. */
@@ -230,20 +238,24 @@ public final class HouseholdAllowance implements Service {
   }
 
   private static PaperWants papers(
-      Situation it, Counted counted, IncomePicture income, Deductions deductions) {
+      Situation<?> it, Counted counted, IncomePicture income, Deductions deductions) {
     var papers = PaperWants.of(it).incomes(income);
     if (counted.household().assets().stream()
         .anyMatch(asset -> asset.kind().isLiquid()
             && (asset.person() == null || counted.includes(asset.person())))) {
       papers.eachAdult(counted, 1, PaperKind.BANK_STATEMENT);
     }
-    if (deductions.rent().value() != null && deductions.rent().value().isPositive()) {
+    if (isPositive(deductions.rent().value())) {
       papers.any(PaperKind.LEASE, PaperKind.MORTGAGE_STATEMENT, PaperKind.TENANCY_PROOF);
     }
-    if (deductions.heating().value() != null && deductions.heating().value().isPositive()) {
+    if (isPositive(deductions.heating().value())) {
       papers.any(PaperKind.UTILITY_BILL);
     }
     return papers;
+  }
+
+  private static boolean isPositive(@Nullable Amount amount) {
+    return amount != null && amount.isPositive();
   }
 
   private static Amount monthly(
@@ -255,37 +267,46 @@ public final class HouseholdAllowance implements Service {
         .atLeast(terms.minimum());
   }
 
-  private static Map<String, Object> amounts(
-      Situation it,
+  private static HouseholdAllowanceAmounts amounts(
+      Situation<?> it,
       IncomePicture income,
       Deductions deductions,
       HouseholdAllowanceTerms terms,
+      @Nullable Boolean urgent,
       boolean provisional) {
     var monthly = monthly(income, deductions, terms);
     var daysOfMonth = it.assessedOn().lengthOfMonth();
     var daysLeft = daysOfMonth - it.assessedOn().getDayOfMonth() + 1;
     var firstMonth = monthly.times(daysLeft).dividedBy(daysOfMonth).floor();
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put("gross", income.monthlyHigh());
-    amounts.put("net", deductions.net(income.monthlyHigh(), income.earnedMonthlyHigh()));
-    amounts.put("monthly", monthly);
-    amounts.put(
-        "firstMonth", terms.smallestFirstMonth().isAbove(firstMonth) ? Amount.ZERO : firstMonth);
-    amounts.put("provisional", provisional);
-    amounts.put("until", it.assessedOn().plusMonths(terms.renewMonths()));
-    return amounts;
+    return new HouseholdAllowanceAmounts(
+        income.monthlyHigh(),
+        deductions.net(income.monthlyHigh(), income.earnedMonthlyHigh()),
+        monthly,
+        terms.smallestFirstMonth().isAbove(firstMonth) ? Amount.ZERO : firstMonth,
+        urgent,
+        provisional,
+        it.assessedOn().plusMonths(terms.renewMonths()));
+  }
+
+  private static List<Award> awards(Situation<?> it, HouseholdAllowanceAmounts amounts) {
+    var awards = new ArrayList<Award>();
+    var nextMonth = it.assessedOn().with(TemporalAdjusters.firstDayOfNextMonth());
+    if (amounts.firstMonth().isPositive()) {
+      awards.add(Award.money(Argument.once(amounts.firstMonth()), Recipient.HOUSEHOLD)
+          .from(it.assessedOn())
+          .until(nextMonth.minusDays(1)));
+    }
+    awards.add(Award.money(Argument.monthly(amounts.monthly()), Recipient.HOUSEHOLD)
+        .from(nextMonth)
+        .until(amounts.until()));
+    return awards;
   }
 
   private static List<Line> working(
       IncomePicture income, Deductions deductions, HouseholdAllowanceTerms terms) {
-    var lines = new ArrayList<>(deductions.lines(income.monthlyHigh(), income.earnedMonthlyHigh()));
-    var net = deductions.net(income.monthlyHigh(), income.earnedMonthlyHigh());
+    var lines = deductions.lines(income.monthlyHigh(), income.earnedMonthlyHigh());
     lines.add(
-        new Line("Maximum for the household", terms.maximum(income.counted().size())));
-    lines.add(new Line(
-        "Own contribution, " + terms.contributionPercent().plain() + " % of the net income",
-        net.percent(terms.contributionPercent()).ceil().negated()));
-    lines.add(new Line("Allowance a month", monthly(income, deductions, terms)));
+        new Line(Why.LINE_MONTHLY.with(), Argument.monthly(monthly(income, deductions, terms))));
     return lines;
   }
 }

@@ -1,54 +1,49 @@
 package civitane.core.services.housinglist;
 
-import civitane.core.facts.Answers;
+import civitane.core.services.housinglist.HousingListAids.Stretch;
+import civitane.core.services.housinglist.HousingListAnswers.HomelessTime;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
-/** Times without a home up to lodging; those that touch or overlap are one. */
+/** Times without a home up to a day; those that touch or overlap are one. */
 final class HomelessTimes {
-
-  /** From a day up to, not including, another. */
-  private record Time(LocalDate from, LocalDate to) {
-    long days() {
-      return ChronoUnit.DAYS.between(from, to);
-    }
-  }
-
-  private final LocalDate lodgedOn;
-  private final List<Time> times;
+  private final LocalDate upTo;
+  private final List<Stretch> times;
   private final boolean open;
 
-  HomelessTimes(List<Answers> said, LocalDate lodgedOn) {
-    this.lodgedOn = lodgedOn;
-    this.open = said.stream().anyMatch(time -> time.has("from") && !time.has("to"));
-    var sorted = said.stream()
-        .filter(time -> time.has("from"))
-        .map(time -> new Time(
-            time.date("from"), earlier(time.has("to") ? time.date("to") : lodgedOn, lodgedOn)))
+  HomelessTimes(List<HomelessTime> said, LocalDate upTo) {
+    this.upTo = upTo;
+    this.open = said.stream().anyMatch(time -> time.from() != null && time.to() == null);
+    this.times = merged(said.stream()
+        .filter(time -> time.from() != null)
+        .map(time -> new Stretch(time.from(), earlier(time.to() == null ? upTo : time.to(), upTo)))
         .filter(time -> time.from().isBefore(time.to()))
-        .sorted(Comparator.comparing(Time::from))
-        .toList();
-    this.times = merged(sorted);
+        .sorted(Comparator.comparing(Stretch::from))
+        .toList());
   }
 
   private static LocalDate earlier(LocalDate one, LocalDate other) {
     return one.isBefore(other) ? one : other;
   }
 
-  private static List<Time> merged(List<Time> sorted) {
-    var merged = new ArrayList<Time>();
+  private static List<Stretch> merged(List<Stretch> sorted) {
+    var merged = new ArrayList<Stretch>();
     for (var time : sorted) {
       var last = merged.isEmpty() ? null : merged.get(merged.size() - 1);
       if (last == null || last.to().isBefore(time.from())) {
         merged.add(time);
       } else if (time.to().isAfter(last.to())) {
-        merged.set(merged.size() - 1, new Time(last.from(), time.to()));
+        merged.set(merged.size() - 1, new Stretch(last.from(), time.to()));
       }
     }
     return merged;
+  }
+
+  private static long days(Stretch time) {
+    return ChronoUnit.DAYS.between(time.from(), time.to());
   }
 
   /** Whether a time has no end yet. */
@@ -56,36 +51,32 @@ final class HomelessTimes {
     return open;
   }
 
-  boolean runToLodging() {
-    return !times.isEmpty() && times.get(times.size() - 1).to().equals(lodgedOn);
+  boolean runToNow() {
+    return !times.isEmpty() && times.get(times.size() - 1).to().equals(upTo);
   }
 
-  /** Whether they are long: without a break up to lodging, or in several separate times of the last years. */
+  /** Whether they are long: without a break up to now, or in several separate times of the last years. */
   boolean areLong(HousingListTerms terms) {
-    if (!runToLodging()) {
+    if (!runToNow()) {
       return false;
     }
-    if (times.get(times.size() - 1).days() >= terms.longDays()) {
+    if (days(times.get(times.size() - 1)) >= terms.longDays()) {
       return true;
     }
-    return clipped(terms).size() >= terms.longTimes() && days(terms) >= terms.longDays();
+    return within(terms).size() >= terms.longTimes() && days(terms) >= terms.longDays();
   }
 
-  private List<Time> clipped(HousingListTerms terms) {
-    var opens = lodgedOn.minusYears(terms.longWindowYears());
+  /** The separate times of the last years. */
+  List<Stretch> within(HousingListTerms terms) {
+    var opens = upTo.minusYears(terms.longWindowYears());
     return times.stream()
         .filter(time -> time.to().isAfter(opens))
-        .map(time -> time.from().isBefore(opens) ? new Time(opens, time.to()) : time)
+        .map(time -> time.from().isBefore(opens) ? new Stretch(opens, time.to()) : time)
         .toList();
   }
 
   /** Days without a home in the last years together. */
   long days(HousingListTerms terms) {
-    return clipped(terms).stream().mapToLong(Time::days).sum();
-  }
-
-  /** The separate times of the last years, each from a day up to, not including, another. */
-  List<List<LocalDate>> within(HousingListTerms terms) {
-    return clipped(terms).stream().map(time -> List.of(time.from(), time.to())).toList();
+    return within(terms).stream().mapToLong(HomelessTimes::days).sum();
   }
 }

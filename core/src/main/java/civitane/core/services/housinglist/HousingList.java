@@ -1,36 +1,37 @@
 package civitane.core.services.housinglist;
 
-import civitane.core.facts.Answers;
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.awards.What;
 import civitane.core.facts.ExpenseKind;
+import civitane.core.facts.Frequency;
 import civitane.core.income.Counted;
 import civitane.core.income.Counting;
 import civitane.core.income.IncomePicture;
-import civitane.core.money.Amount;
-import civitane.core.rules.IncomeTest;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
+import civitane.core.rules.IncomeRule;
 import civitane.core.rules.Line;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Restated;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
-import civitane.core.rules.Wording;
+import civitane.core.services.housinglist.HousingListAnswers.WaitingList;
 import civitane.core.time.Ages;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.IntStream;
 
 /** A place on the waiting lists for subsidised homes. */
-public final class HousingList implements Service {
+public final class HousingList implements Entitlement<HousingListAnswers> {
+  private static final Counting EVERYBODY =
+      Counting.SHARED_MONEY.withFosterChildren().withAllKin().withExpectedChildren();
 
   @Override
   public String word() {
@@ -38,8 +39,13 @@ public final class HousingList implements Service {
   }
 
   @Override
-  public String title() {
-    return "Housing list";
+  public Class<HousingListAnswers> answers() {
+    return HousingListAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -54,181 +60,165 @@ public final class HousingList implements Service {
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.groups(
-                "lists",
-                Question.of("code", QuestionKind.TEXT),
-                Question.of("open", QuestionKind.FLAG).filledIn(),
-                Question.of("incomePercent", QuestionKind.NUMBER).filledIn())
-            .knownAs("waitingLists"),
-        Question.of("homeless", QuestionKind.FLAG).otherwise("no"),
-        Question.groups(
-                "homelessTimes",
-                Question.of("from", QuestionKind.DATE),
-                Question.of("to", QuestionKind.DATE).otherwise("until now"))
-            .otherwise("none"),
-        Question.of("displaced", QuestionKind.FLAG).otherwise("no"),
-        Question.of("localTie", QuestionKind.FLAG).otherwise("no"),
-        Question.of("bedroomsNow", QuestionKind.WHOLE).otherwise("no points for it"),
-        Question.of("monthlyRent", QuestionKind.MONEY).otherwise("the rent among the expenses"));
+  public HousingListAids aids(Situation<HousingListAnswers> it) {
+    var counted = it.counted(EVERYBODY);
+    var points =
+        new HousingPoints(it, counted, it.income(counted), HousingListTerms.of(it.rates()), null);
+    return new HousingListAids(
+        points.strip(), counted.withoutBirthDate().isEmpty() ? points.bedrooms() : null);
   }
 
   @Override
-  public Result determine(Situation it) {
+  public Result determine(Situation<HousingListAnswers> it) {
     var terms = HousingListTerms.of(it.rates());
-    var counted =
-        it.counted(Counting.SHARED_MONEY.withFosterChildren().withAllKin().withExpectedChildren());
+    var counted = it.counted(EVERYBODY);
     var income = it.income(counted);
     var rent = Restated.of(
-        counted,
-        it.answers().number("monthlyRent"),
-        it.pointer("monthlyRent"),
-        EnumSet.of(ExpenseKind.RENT));
+        counted, it.answers().monthlyRent(), "monthlyRent", EnumSet.of(ExpenseKind.RENT));
     var points = new HousingPoints(it, counted, income, terms, rent.value());
-    var open = openTest(it);
-    var incomeTest = incomeTest(it, counted, income, rent, open);
+    var open = openCheck(it);
+    var incomeCheck = incomeCheck(it, counted, income, rent, open);
     var reachable =
-        incomeTest.is(Outcome.MET) ? reachable(it, counted, income) : List.<Answers>of();
+        incomeCheck.is(Outcome.MET) ? reachable(it, counted, income) : List.<WaitingList>of();
+    var leftOut = incomeCheck.is(Outcome.MET)
+        ? it.answers().openLists().stream()
+            .filter(list -> !reachable.contains(list))
+            .toList()
+        : List.<WaitingList>of();
     return it.determination()
-        .test(adultTest(it))
-        .test(open)
-        .test(incomeTest)
-        .determineOnly(() -> PaperWants.of(it).test())
-        .note(
-            incomeTest.is(Outcome.MET) && reachable.size() < openLists(it).size(),
-            "listsLeftOut",
-            () -> "Left out, as the income is over their own limit: "
-                + Wording.list(openLists(it).stream()
-                    .filter(list -> !reachable.contains(list))
-                    .map(list -> nameOf(list))
-                    .toList())
-                + ".")
-        .note(
-            points.contradictsItself(),
-            "homelessTimes",
-            () ->
-                "A time without a home has no end, but the household says it has one: no points are given for it.")
-        .notes(IncomeTest.notes(income, !incomeTest.is(Outcome.UNKNOWN)))
-        .aid("homeless", points::homelessTimes)
-        .aid(
-            "bedrooms",
-            () -> counted.withoutBirthDate().isEmpty() ? Amount.of(points.bedrooms()) : null)
-        .award(() -> amounts(reachable, points))
-        .working(() -> income.isKnown() ? working(points) : List.of())
+        .check(adultCheck(it))
+        .check(open)
+        .check(incomeCheck)
+        .determineOnly(() -> PaperWants.of(it).check())
+        .note(!leftOut.isEmpty(), () -> Why.LISTS_LEFT_OUT.with(codes(leftOut)))
+        .note(points.contradictsItself(), Why.HOMELESS_TIMES::with)
+        .notes(IncomeRule.notes(income, !incomeCheck.is(Outcome.UNKNOWN)))
+        .amounts(() -> amounts(reachable, points))
+        .awards(() -> awards(it, reachable, points))
+        .working(income.isKnown() && counted.withoutBirthDate().isEmpty(), () -> working(points))
         .result(word());
   }
 
-  private static Test adultTest(Situation it) {
+  /** HW-ADULT: who applies is of age. */
+  private static Check adultCheck(Situation<HousingListAnswers> it) {
     var applicant = it.household().applicant();
     var birth = applicant.birthDate();
+    var who = it.who(applicant);
     return it.check("HW-ADULT")
         .needsFact(it.personPointer(applicant, "birthDate"), birth)
         .must(
             birth == null ? null : Ages.isAdult(birth, it.assessedOn()),
-            () -> applicant.calledBy() + " is under " + Ages.ADULT + ".")
-        .orMet(() -> applicant.calledBy() + " is " + Ages.ADULT + " or older.");
+            () -> Why.NOT_ADULT.with(who, Argument.years(Ages.ADULT)))
+        .orMet(() -> Why.ADULT.with(who, Argument.years(Ages.ADULT)));
   }
 
-  private static String nameOf(Answers list) {
-    var code = list.text("code");
-    return code == null ? "a list without a code" : code;
+  private static Argument.Several codes(List<WaitingList> lists) {
+    return Argument.allTold(
+        lists.stream().map(list -> list.code() == null ? "?" : list.code()).toList());
   }
 
-  private static List<Answers> openLists(Situation it) {
-    return it.answers().groups("lists").stream()
-        .filter(list -> list.flag("open", false))
-        .toList();
-  }
-
-  private static Test openTest(Situation it) {
-    var lists = it.answers().groups("lists");
-    var check = it.check("HW-OPEN").needs("lists");
-    var anyOpen = !openLists(it).isEmpty();
-    if (!anyOpen) {
-      IntStream.range(0, lists.size()).forEach(i -> check.needs("lists/" + i + "/open"));
+  /** HW-OPEN: at least one list asked for is open. */
+  private static Check openCheck(Situation<HousingListAnswers> it) {
+    var said = it.answers().lists();
+    var lists = it.answers().asked();
+    var open = it.answers().openLists();
+    var check = it.check("HW-OPEN").needs("lists", said);
+    if (open.isEmpty()) {
+      for (var i = 0; i < lists.size(); i++) {
+        check.needs("lists/" + i + "/open", lists.get(i).open());
+      }
     }
-    var allSaid = lists.stream().allMatch(list -> list.has("open"));
+    var allSaid = lists.stream().allMatch(list -> list.open() != null);
     return check
         .must(
-            it.answers().has("lists") && (anyOpen || allSaid) ? Boolean.valueOf(anyOpen) : null,
-            () -> "None of the lists asked for is open.")
-        .orMet(() -> "Open: "
-            + Wording.list(openLists(it).stream().map(list -> nameOf(list)).toList())
-            + ".");
+            said != null && (!open.isEmpty() || allSaid) ? Boolean.valueOf(!open.isEmpty()) : null,
+            Why.NO_LIST_OPEN::with)
+        .orMet(() -> Why.LISTS_OPEN.with(codes(open)));
   }
 
-  private static Test incomeTest(
-      Situation it, Counted counted, IncomePicture income, Restated rent, Test open) {
+  /** HW-INCOME: what comes in a year is within the highest limit of the open lists; and what only the points need. */
+  private static Check incomeCheck(
+      Situation<HousingListAnswers> it,
+      Counted counted,
+      IncomePicture income,
+      Restated rent,
+      Check open) {
     if (open.is(Outcome.NOT_MET)) {
-      return Test.notApplicable("HW-INCOME", () -> "None of the lists asked for is open.");
+      return it.check("HW-INCOME").ofIncome().notApplicable(Why.NO_LIST_OPEN.with());
     }
     if (!income.isKnown()) {
-      return IncomeTest.gap("HW-INCOME", income);
+      return IncomeRule.gap(it, "HW-INCOME", income);
     }
-    var check = it.check("HW-INCOME").uses("lists").uses("monthlyRent");
-    var lists = it.answers().groups("lists");
+    var check = it.check("HW-INCOME").ofIncome().uses("lists").uses("monthlyRent");
+    var lists = it.answers().asked();
     for (var i = 0; i < lists.size(); i++) {
       if (open.is(Outcome.UNKNOWN)) {
-        check.needs("lists/" + i + "/open");
+        check.needs("lists/" + i + "/open", lists.get(i).open());
       }
-      if (lists.get(i).flag("open", false)) {
-        check.needs("lists/" + i + "/incomePercent").needs("lists/" + i + "/code");
+      if (lists.get(i).isOpen()) {
+        check
+            .needs("lists/" + i + "/incomePercent", lists.get(i).incomePercent())
+            .needs("lists/" + i + "/code", lists.get(i).code());
       }
     }
-    var highest = openLists(it).stream()
-        .map(list -> list.number("incomePercent"))
-        .filter(percent -> percent != null)
-        .max(Comparator.naturalOrder());
-    var percentsKnown = openLists(it).stream().allMatch(list -> list.has("incomePercent"));
-    if (open.is(Outcome.UNKNOWN) || highest.isEmpty() || !percentsKnown) {
-      return check.needs("lists").orMet(() -> "");
+    var percents =
+        it.answers().openLists().stream().map(WaitingList::incomePercent).toList();
+    if (open.is(Outcome.UNKNOWN) || percents.isEmpty() || percents.contains(null)) {
+      return check.needs("lists", it.answers().lists()).open();
     }
-    var test = IncomeTest.atMost(
+    var highest = percents.stream().max(Comparator.naturalOrder()).orElseThrow();
+    var test = IncomeRule.atMost(
+        it,
         "HW-INCOME",
         income,
-        "a year",
+        Frequency.YEARLY,
         income::yearlyLow,
         income::yearlyHigh,
-        () -> counted.middle(it.rates()).percent(highest.get()));
-    var times = it.answers().groups("homelessTimes");
+        () -> counted.middle(it.rates()).percent(highest));
+    var times = it.answers().homelessTimes();
     for (var i = 0; i < times.size(); i++) {
-      check.needs("homelessTimes/" + i + "/from");
+      check.needs("homelessTimes/" + i + "/from", times.get(i).from());
     }
-    var complete = check
-        .lacks(rent.missing())
-        .doubtIf(
-            rent.contradicts(),
-            () -> "The monthly rent said and the rent among the expenses differ.")
-        .orMet(() -> "");
+    var complete = rent.wantedBy(check)
+        .doubtIf(rent.contradicts(), Why.RENT_DIFFERS::with)
+        .orMet(() -> test.reasons().get(0));
     return test.is(Outcome.MET) && complete.is(Outcome.UNKNOWN) ? complete : test;
   }
 
-  private static List<Answers> reachable(Situation it, Counted counted, IncomePicture income) {
+  private static List<WaitingList> reachable(
+      Situation<HousingListAnswers> it, Counted counted, IncomePicture income) {
     var middle = counted.middle(it.rates());
-    return openLists(it).stream()
-        .filter(list -> income.yearlyHigh().isWithin(middle.percent(list.number("incomePercent"))))
+    return it.answers().openLists().stream()
+        .filter(list -> income.yearlyHigh().isWithin(middle.percent(list.incomePercent())))
         .toList();
   }
 
-  private static Map<String, Object> amounts(List<Answers> lists, HousingPoints points) {
+  private static HousingListAmounts amounts(List<WaitingList> lists, HousingPoints points) {
     var byGround = points.byGround();
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put("lists", lists.stream().map(list -> list.text("code")).toList());
-    amounts.put("points", byGround.values().stream().reduce(Amount.ZERO, Amount::plus));
-    amounts.put("why", byGround);
-    amounts.put("bedrooms", Amount.of(points.bedrooms()));
-    return amounts;
+    return new HousingListAmounts(
+        lists.stream().map(WaitingList::code).toList(),
+        HousingPoints.total(byGround),
+        byGround,
+        points.bedrooms());
+  }
+
+  private static List<Award> awards(
+      Situation<HousingListAnswers> it, List<WaitingList> lists, HousingPoints points) {
+    var total = Argument.points(HousingPoints.total(points.byGround()));
+    return lists.stream()
+        .map(list -> Award.of(What.PLACE_ON_LIST, Recipient.HOUSEHOLD)
+            .of(total)
+            .from(it.lodgedOn())
+            .with(Argument.told(list.code())))
+        .toList();
   }
 
   private static List<Line> working(HousingPoints points) {
     var lines = new ArrayList<Line>();
-    var total = Amount.ZERO;
-    for (var ground : points.byGround().entrySet()) {
-      lines.add(new Line(Wording.spoken(ground.getKey()), ground.getValue()));
-      total = total.plus(ground.getValue());
-    }
-    lines.add(new Line("points in all", total));
+    var byGround = points.byGround();
+    byGround.forEach((ground, number) ->
+        lines.add(new Line(Why.LINE_GROUND.with(Argument.term(ground)), Argument.points(number))));
+    lines.add(new Line(Why.LINE_POINTS.with(), Argument.points(HousingPoints.total(byGround))));
     return lines;
   }
 }

@@ -11,14 +11,15 @@ import org.jspecify.annotations.Nullable;
 
 /** The points of a household, ground by ground. */
 final class HousingPoints {
-  private final Situation it;
+  private final Situation<HousingListAnswers> it;
   private final Counted counted;
   private final IncomePicture income;
   private final HousingListTerms terms;
+  private final HomelessTimes times;
   private final @Nullable Amount rent;
 
   HousingPoints(
-      Situation it,
+      Situation<HousingListAnswers> it,
       Counted counted,
       IncomePicture income,
       HousingListTerms terms,
@@ -27,62 +28,61 @@ final class HousingPoints {
     this.counted = counted;
     this.income = income;
     this.terms = terms;
+    this.times = new HomelessTimes(it.answers().homelessTimes(), it.assessedOn());
     this.rent = rent;
-  }
-
-  private HomelessTimes times() {
-    return new HomelessTimes(it.answers().groups("homelessTimes"), it.assessedOn());
   }
 
   /** A time without a home that has not ended, while the household says it has one. */
   boolean contradictsItself() {
-    return times().isOpen() && !it.answers().flag("homeless", false);
+    return times.isOpen() && !it.answers().homeless();
   }
 
-  /** The times without a home within the years that count: what they come to, and the days that are long. */
-  Map<String, Object> homelessTimes() {
-    var strip = new LinkedHashMap<String, Object>();
-    strip.put("from", it.assessedOn().minusYears(terms.longWindowYears()));
-    strip.put("to", it.assessedOn());
-    strip.put("times", times().within(terms));
-    strip.put("days", Amount.of(times().days(terms)));
-    strip.put("longFrom", Amount.of(terms.longDays()));
-    return strip;
+  HousingListAids.HomelessStrip strip() {
+    return new HousingListAids.HomelessStrip(
+        it.assessedOn().minusYears(terms.longWindowYears()),
+        it.assessedOn(),
+        times.within(terms),
+        times.days(terms),
+        terms.longDays());
   }
 
   int bedrooms() {
     return Bedrooms.needed(counted, it.household());
   }
 
-  Map<String, Amount> byGround() {
-    var points = new LinkedHashMap<String, Amount>();
+  Map<HousingGround, Amount> byGround() {
+    var answers = it.answers();
+    var points = new LinkedHashMap<HousingGround, Amount>();
     var disabled = counted.anybody(Person::disabled);
-    if (!contradictsItself() && disabled && times().areLong(terms)) {
-      points.put("longHomeless", terms.longHomeless());
-    } else if (it.answers().flag("homeless", false)) {
-      points.put("homeless", terms.homeless());
+    if (!contradictsItself() && disabled && times.areLong(terms)) {
+      points.put(HousingGround.LONG_HOMELESS, terms.longHomeless());
+    } else if (answers.homeless()) {
+      points.put(HousingGround.HOMELESS, terms.homeless());
     }
-    give(points, it.answers().flag("displaced", false), "displaced", terms.displaced());
-    give(points, disabled, "disabledMember", terms.disabledMember());
-    var now = it.answers().number("bedroomsNow");
+    give(points, answers.displaced(), HousingGround.DISPLACED, terms.displaced());
+    give(points, disabled, HousingGround.DISABLED_MEMBER, terms.disabledMember());
     give(
         points,
-        now != null && Amount.of(bedrooms()).isAbove(now),
-        "overcrowded",
+        answers.bedroomsNow() != null && bedrooms() > answers.bedroomsNow(),
+        HousingGround.OVERCROWDED,
         terms.overcrowded());
     give(
         points,
         rent != null && rent.isAbove(income.monthlyHigh().percent(terms.rentBurdenPercent())),
-        "rentBurden",
+        HousingGround.RENT_BURDEN,
         terms.rentBurden());
-    give(points, it.answers().flag("localTie", false), "localTie", terms.localTie());
+    give(points, answers.localTie(), HousingGround.LOCAL_TIE, terms.localTie());
     return points;
   }
 
   private static void give(
-      Map<String, Amount> points, boolean applies, String ground, Amount number) {
+      Map<HousingGround, Amount> points, boolean applies, HousingGround ground, Amount number) {
     if (applies) {
       points.put(ground, number);
     }
+  }
+
+  static Amount total(Map<HousingGround, Amount> points) {
+    return points.values().stream().reduce(Amount.ZERO, Amount::plus);
   }
 }

@@ -1,19 +1,21 @@
 package civitane.core.services.identitycheck;
 
-import civitane.core.rules.IdentityTest;
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.awards.What;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
+import civitane.core.rules.IdentityRule;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
 import java.util.List;
-import java.util.Map;
 
 /** A person proves who they are, on an existing claim. */
-public final class IdentityCheck implements Service {
+public final class IdentityCheck implements Entitlement<IdentityCheckAnswers> {
 
   @Override
   public String word() {
@@ -21,8 +23,13 @@ public final class IdentityCheck implements Service {
   }
 
   @Override
-  public String title() {
-    return "Identity check";
+  public Class<IdentityCheckAnswers> answers() {
+    return IdentityCheckAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -36,28 +43,26 @@ public final class IdentityCheck implements Service {
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.of("person", QuestionKind.PERSON),
-        Question.of("claim", QuestionKind.TEXT),
-        Question.of("madeClaim", QuestionKind.FLAG));
+  public Result determine(Situation<IdentityCheckAnswers> it) {
+    var person = it.person(it.answers().person());
+    return it.determination()
+        .check(claimCheck(it))
+        .check(IdentityRule.standard(it, person))
+        .determineOnly(() -> PaperWants.of(it).check())
+        .amounts(() ->
+            new IdentityCheckAmounts(IdentityRule.of(it, person.orElseThrow()).level()))
+        .awards(() -> List.of(
+            Award.of(What.IDENTITY, Recipient.HOUSEHOLD).forWhom(it.who(person.orElseThrow()))))
+        .result(word());
   }
 
-  @Override
-  public Result determine(Situation it) {
-    var person = it.personIn("person");
-    return it.determination()
-        .test(it.check("IC-CLAIM")
-            .needs("claim")
-            .needs("madeClaim")
-            .doubtIf(
-                Boolean.FALSE.equals(it.answers().flag("madeClaim")),
-                () ->
-                    "The person says not to have made this claim: payments stop, and a senior is called.")
-            .orMet(() -> "The person made the claim."))
-        .test(IdentityTest.standard(it, person))
-        .determineOnly(() -> PaperWants.of(it).test())
-        .award(() -> Map.of("level", IdentityTest.of(it, person.orElseThrow()).level()))
-        .result(word());
+  /** IC-CLAIM: the claim is named, and the person made it. */
+  private static Check claimCheck(Situation<IdentityCheckAnswers> it) {
+    var made = it.answers().madeClaim();
+    return it.check("IC-CLAIM")
+        .needs("claim", it.answers().claim())
+        .needs("madeClaim", made)
+        .doubtIf(Boolean.FALSE.equals(made), Why.CLAIM_NOT_MADE::with)
+        .orMet(Why.CLAIM_MADE::with);
   }
 }

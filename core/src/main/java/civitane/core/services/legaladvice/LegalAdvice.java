@@ -1,6 +1,10 @@
 package civitane.core.services.legaladvice;
 
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.awards.What;
 import civitane.core.facts.ExpenseKind;
+import civitane.core.facts.Frequency;
 import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
 import civitane.core.income.Counting;
@@ -8,29 +12,26 @@ import civitane.core.income.IncomePicture;
 import civitane.core.income.Sum;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
 import civitane.core.rules.Hold;
 import civitane.core.rules.IncomeChart;
-import civitane.core.rules.IncomeTest;
+import civitane.core.rules.IncomeRule;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Residence;
 import civitane.core.rules.Result;
 import civitane.core.rules.Route;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
 /** Advice and representation for people who cannot pay. */
-public final class LegalAdvice implements Service {
-  private static final List<String> AREAS =
-      List.of("family", "housing", "consumer", "benefits", "work");
+public final class LegalAdvice implements Entitlement<LegalAdviceAnswers> {
   private static final Set<ExpenseKind> COSTS = EnumSet.of(
       ExpenseKind.RENT,
       ExpenseKind.MORTGAGE,
@@ -44,8 +45,13 @@ public final class LegalAdvice implements Service {
   }
 
   @Override
-  public String title() {
-    return "Legal advice";
+  public Class<LegalAdviceAnswers> answers() {
+    return LegalAdviceAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -63,83 +69,61 @@ public final class LegalAdvice implements Service {
   public List<IncomeChart> charts(RateBook rates) {
     var terms = LegalAdviceTerms.of(rates);
     return List.of(
-        IncomeChart.ofBaseMonthly("income up to", rates, terms.incomePercent()),
-        IncomeChart.ofBaseMonthly("with high costs up to", rates, terms.stretchedPercent()));
+        IncomeChart.ofBaseMonthly(Why.CHART_INCOME.with(), rates, terms.incomePercent()),
+        IncomeChart.ofBaseMonthly(Why.CHART_STRETCHED.with(), rates, terms.stretchedPercent()));
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.openChoice("area", AREAS),
-        Question.of("problem", QuestionKind.LONG_TEXT).forTheFile(),
-        Question.groups(
-                "urgent",
-                Question.choice(
-                    "kind",
-                    "hearing",
-                    "deadline",
-                    "sale",
-                    "served",
-                    "detained",
-                    "eviction",
-                    "unsafe"),
-                Question.of("on", QuestionKind.DATE).when("kind", "hearing", "deadline", "sale"))
-            .otherwise("none"),
-        Question.group("otherParty", Question.of("name", QuestionKind.TEXT)).orWord("none"),
-        Question.of("otherPartyPerson", QuestionKind.PERSON).otherwise("nobody of the household"),
-        Question.of("knownClients", QuestionKind.TEXTS).otherwise("none").filledIn());
-  }
-
-  @Override
-  public Result determine(Situation it) {
+  public Result determine(Situation<LegalAdviceAnswers> it) {
     var terms = LegalAdviceTerms.of(it.rates());
-    var income = it.income(
-        it.counted(Counting.SHARED_MONEY.neverWith(it.answers().text("otherPartyPerson"))));
+    var income =
+        it.income(it.counted(Counting.SHARED_MONEY.neverWith(it.answers().otherPartyPerson())));
     var urgency = new Urgency(it, terms);
-    var incomeTest = incomeTest(it, income, terms);
-    var area = it.answers().text("area");
+    var incomeCheck = incomeCheck(it, income, terms);
     var conflict = hasConflict(it);
     return it.determination()
-        .test(Residence.test(it))
-        .test(urgency.test())
+        .check(Residence.check(it))
+        .check(urgency.check())
         .route(urgency.isUrgent(), Route.URGENT_LINE)
-        .test(it.check("LG-AREA")
-            .needs("area")
-            .must(
-                area == null ? null : terms.areas().contains(area),
-                () -> "The office does not take such matters.")
-            .orMet(() -> "The office takes such matters."))
-        .test(incomeTest)
-        .test(conflictTest(it, conflict))
+        .check(areaCheck(it, terms))
+        .check(incomeCheck)
+        .check(conflictCheck(it, conflict))
         .hold(conflict, Hold.CONFLICT)
-        .determineOnly(() -> PaperWants.of(it).test())
-        .note(
-            true,
-            "preliminary",
-            () ->
-                "The answer is preliminary; income papers are wanted before anybody is represented.")
-        .notes(IncomeTest.notes(income, !incomeTest.is(Outcome.UNKNOWN)))
+        .determineOnly(() -> PaperWants.of(it).check())
+        .note(true, Why.PRELIMINARY::with)
+        .notes(IncomeRule.notes(income, !incomeCheck.is(Outcome.UNKNOWN)))
+        .awards(() -> List.of(Award.of(What.FIRST_CALL, Recipient.HOUSEHOLD)))
         .result(word());
   }
 
-  private static Test incomeTest(Situation it, IncomePicture income, LegalAdviceTerms terms) {
+  /** LG-AREA: the office takes such matters. */
+  private static Check areaCheck(Situation<LegalAdviceAnswers> it, LegalAdviceTerms terms) {
+    var area = it.answers().area();
+    return it.check("LG-AREA")
+        .needs("area", area)
+        .must(area == null ? null : terms.areas().contains(area), Why.AREA_NOT_TAKEN::with)
+        .orMet(Why.AREA_TAKEN::with);
+  }
+
+  /** LG-INCOME: what comes in a month; with high costs up to a wider limit. */
+  private static Check incomeCheck(Situation<?> it, IncomePicture income, LegalAdviceTerms terms) {
     if (!income.isKnown()) {
-      return IncomeTest.gap("LG-INCOME", income);
+      return IncomeRule.gap(it, "LG-INCOME", income);
     }
     var costs = income.counted().monthly(COSTS);
     var base = income.counted().base(it.rates());
     var plain = base.percent(terms.incomePercent()).dividedBy(12);
     var stretched = base.percent(terms.stretchedPercent()).dividedBy(12);
     if (!costs.isKnown() && couldStretch(income, plain, stretched)) {
-      return it.check("LG-INCOME")
-          .usesFact("/household/expenses")
-          .lacks(costs.missing())
-          .orMet(() -> "");
+      var check = it.check("LG-INCOME").ofIncome().usesFact("/household/expenses");
+      costs.missing().forEach(pointer -> check.needsFact(pointer, null));
+      return check.open();
     }
-    return IncomeTest.atMost(
+    return IncomeRule.atMost(
+        it,
         "LG-INCOME",
         income,
-        "a month",
+        Frequency.MONTHLY,
         income::monthlyLow,
         income::monthlyHigh,
         total -> total.isAbove(plain) && isStretched(total, costs, terms) ? stretched : plain);
@@ -154,21 +138,20 @@ public final class LegalAdvice implements Service {
     return costs.known().isAbove(total.percent(terms.expenseSharePercent()));
   }
 
-  private static boolean hasConflict(Situation it) {
-    var other = it.answers().group("otherParty");
-    var name = other == null ? null : other.text("name");
+  private static boolean hasConflict(Situation<LegalAdviceAnswers> it) {
+    var name = it.answers().otherName();
     return name != null
-        && it.answers().texts("knownClients").stream()
+        && it.answers().knownClients().stream()
             .anyMatch(client -> Names.compare(name, client) != NameMatch.DIFFERENT);
   }
 
-  private static Test conflictTest(Situation it, boolean conflict) {
+  /** LG-CONFLICT: the other side is nobody whom the office advises. */
+  private static Check conflictCheck(Situation<LegalAdviceAnswers> it, boolean conflict) {
     var check = it.check("LG-CONFLICT").uses("knownClients");
-    if (it.answers().text("otherParty") == null) {
-      check.needs("otherParty/name");
+    var other = it.answers().otherParty();
+    if (other == null || !other.isNone()) {
+      check.needs("otherParty/name", it.answers().otherName());
     }
-    return check
-        .doubtIf(conflict, () -> "Somebody has to make sure that the office is free to advise.")
-        .orMet(() -> "The office is free to advise.");
+    return check.doubtIf(conflict, Why.MAYBE_NOT_FREE::with).orMet(Why.FREE_TO_ADVISE::with);
   }
 }

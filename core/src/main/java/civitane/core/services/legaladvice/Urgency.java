@@ -1,29 +1,25 @@
 package civitane.core.services.legaladvice;
 
+import civitane.core.reasons.Argument;
+import civitane.core.rules.Check;
 import civitane.core.rules.Situation;
-import civitane.core.rules.Test;
-import civitane.core.rules.Wording;
-import civitane.core.time.Dates;
-import java.util.Set;
 
 /** Whether a matter must not wait in a queue. */
 final class Urgency {
-  private static final Set<String> DATED = Set.of("hearing", "deadline", "sale");
-
-  private final Situation it;
+  private final Situation<LegalAdviceAnswers> it;
   private final int urgentDays;
 
-  Urgency(Situation it, LegalAdviceTerms terms) {
+  Urgency(Situation<LegalAdviceAnswers> it, LegalAdviceTerms terms) {
     this.it = it;
     this.urgentDays = terms.urgentDays();
   }
 
   /** Whether something is urgent at once, or its date is near. */
   boolean isUrgent() {
-    for (var matter : it.answers().groups("urgent")) {
-      var kind = matter.text("kind");
-      var on = matter.date("on");
-      if (kind != null && !DATED.contains(kind)) {
+    for (var matter : it.answers().urgent()) {
+      var kind = matter.kind();
+      var on = matter.on();
+      if (kind != null && !kind.isDated()) {
         return true;
       }
       if (kind != null
@@ -36,23 +32,22 @@ final class Urgency {
     return false;
   }
 
-  Test test() {
-    var check = it.check("LG-URGENT")
-        .uses("urgent")
-        .doubtIf(isUrgent(), () -> "It must not wait: it goes to the urgent line at once.");
-    var matters = it.answers().groups("urgent");
+  /** LG-URGENT: nothing of it must be dealt with at once. */
+  Check check() {
+    var check = it.check("LG-URGENT").uses("urgent").doubtIf(isUrgent(), Why.URGENT_LINE::with);
+    var matters = it.answers().urgent();
     for (var i = 0; i < matters.size(); i++) {
-      var kind = matters.get(i).text("kind");
-      var on = matters.get(i).date("on");
-      check.needs("urgent/" + i + "/kind");
-      if (kind != null && DATED.contains(kind)) {
-        check.needs("urgent/" + i + "/on");
-        check.doubtIf(
-            on != null && on.isBefore(it.lodgedOn()),
-            () -> "The date of the " + Wording.spoken(kind) + ", " + Dates.written(on)
-                + ", has passed.");
+      var kind = matters.get(i).kind();
+      var on = matters.get(i).on();
+      check.needs("urgent/" + i + "/kind", kind);
+      if (kind != null && kind.isDated()) {
+        check
+            .needs("urgent/" + i + "/on", on)
+            .doubtIf(
+                on != null && on.isBefore(it.lodgedOn()),
+                () -> Why.DATE_PASSED.with(Argument.term(kind), Argument.day(on)));
       }
     }
-    return check.orMet(() -> "Nothing in it is urgent.");
+    return check.orMet(Why.NOTHING_URGENT::with);
   }
 }

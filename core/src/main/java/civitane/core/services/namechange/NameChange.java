@@ -1,34 +1,33 @@
 package civitane.core.services.namechange;
 
-import civitane.core.facts.Answers;
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.awards.What;
 import civitane.core.facts.Benefit;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
-import civitane.core.rules.IdentityTest;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
+import civitane.core.rules.IdentityRule;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
 import civitane.core.time.Ages;
-import civitane.core.time.Dates;
 import java.text.Normalizer;
-import java.util.LinkedHashMap;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A person takes another name. */
-public final class NameChange implements Service {
+public final class NameChange implements Entitlement<NameChangeAnswers> {
   /** Letters of any script with their marks, spaces, apostrophes and hyphens. */
   private static final Pattern NAME =
       Pattern.compile("[\\p{L}\\p{M} '\u2019\\-\u2010]*\\p{L}[\\p{L}\\p{M} '\u2019\\-\u2010]*");
@@ -53,8 +52,13 @@ public final class NameChange implements Service {
   }
 
   @Override
-  public String title() {
-    return "Name change";
+  public Class<NameChangeAnswers> answers() {
+    return NameChangeAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   /** Objections are waited for, then eight days more; the longest objection time of the books is counted in. */
@@ -65,63 +69,45 @@ public final class NameChange implements Service {
 
   @Override
   public QuickCheck quickCheck() {
-    return QuickCheck.of(
-        "newGivenName", "newFamilyName", "lastChangeOn", "noticeWaived", "noticePublishedOn");
+    return QuickCheck.of(GIVEN, FAMILY, "lastChangeOn", "noticeWaived", "noticePublishedOn");
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.of("person", QuestionKind.PERSON),
-        Question.of(GIVEN, QuestionKind.TEXT).otherwise("it stays"),
-        Question.of(FAMILY, QuestionKind.TEXT).otherwise("it stays"),
-        Question.of("reason", QuestionKind.LONG_TEXT).forTheFile(),
-        Question.of("noticeWaived", QuestionKind.FLAG).otherwise("no"),
-        Question.of("noticePublishedOn", QuestionKind.DATE)
-            .when("noticeWaived", "false")
-            .calls("publishedNotice"),
-        Question.of("lastChangeOn", QuestionKind.DATE).otherwise("never"),
-        Question.groups(
-                "guardians",
-                Question.of("name", QuestionKind.TEXT).forTheFile(),
-                Question.of("consents", QuestionKind.FLAG),
-                Question.choice("absence", "courtOrder", "soleCustody", "died"))
-            .otherwise("none")
-            .calls("consent"));
-  }
-
-  @Override
-  public Result determine(Situation it) {
+  public Result determine(Situation<NameChangeAnswers> it) {
     var terms = Terms.of(it.rates());
-    var person = it.personIn("person");
+    var person = it.person(it.answers().person());
     return it.determination()
-        .test(differentTest(it, person))
-        .test(lettersTest(it))
-        .test(intervalTest(it, terms))
-        .test(consentTest(it, person))
-        .test(noticeTest(it))
-        .determineOnly(() -> IdentityTest.standard(it, person))
-        .determineOnly(() -> papers(it, person).test())
-        .award(() -> amounts(it, terms))
+        .check(differentCheck(it, person))
+        .check(lettersCheck(it))
+        .check(intervalCheck(it, terms))
+        .check(consentCheck(it, person))
+        .check(noticeCheck(it))
+        .determineOnly(() -> IdentityRule.standard(it, person))
+        .determineOnly(() -> papers(it, person).check())
+        .amounts(() -> amounts(it, terms))
+        .awards(() -> awards(it, person.orElseThrow(), terms))
         .result(word());
   }
 
-  private static Test differentTest(Situation it, Optional<Person> person) {
-    var given = it.answers().text(GIVEN);
-    var family = it.answers().text(FAMILY);
-    var check = it.check("NC-DIFFERENT").needs("person").uses(GIVEN).uses(FAMILY);
+  /** NC-DIFFERENT: the new name is another one. */
+  private static Check differentCheck(Situation<NameChangeAnswers> it, Optional<Person> person) {
+    var given = it.answers().newGivenName();
+    var family = it.answers().newFamilyName();
+    var check = it.check("NC-DIFFERENT").needs("person", it.answers().person()).uses(FAMILY);
     if (given == null && family == null) {
-      return check.lacks(List.of(it.pointer(GIVEN))).orMet(() -> "");
+      return check.needs(GIVEN, null).open();
     }
+    check.uses(GIVEN);
     if (person.isEmpty()) {
-      return check.orMet(() -> "");
+      return check.open();
     }
-    var who = person.get();
+    var who = it.who(person.get());
     return check
         .must(
-            !stays(given, who.givenName()) || !stays(family, who.familyName()),
-            () -> "The new name is the one " + who.calledBy() + " has.")
-        .orMet(() -> "The new name differs from the one " + who.calledBy() + " has.");
+            !stays(given, person.get().givenName())
+                || !stays(family, person.get().familyName()),
+            () -> Why.NAME_THE_SAME.with(who))
+        .orMet(() -> Why.NAME_DIFFERS.with(who));
   }
 
   private static boolean stays(@Nullable String fresh, @Nullable String now) {
@@ -132,108 +118,113 @@ public final class NameChange implements Service {
     return Normalizer.normalize(name, Normalizer.Form.NFC).strip();
   }
 
-  private static Test lettersTest(Situation it) {
-    var given = it.answers().text(GIVEN);
-    var family = it.answers().text(FAMILY);
-    var check = it.check("NC-LETTERS").uses(GIVEN).uses(FAMILY);
+  /** NC-LETTERS: it is made of letters. */
+  private static Check lettersCheck(Situation<NameChangeAnswers> it) {
+    var given = it.answers().newGivenName();
+    var family = it.answers().newFamilyName();
+    var check = it.check("NC-LETTERS").uses(FAMILY);
     if (given == null && family == null) {
-      check.lacks(List.of(it.pointer(GIVEN)));
+      return check.needs(GIVEN, null).open();
     }
     return check
-        .must(
-            Stream.of(Optional.ofNullable(given), Optional.ofNullable(family))
-                .flatMap(Optional::stream)
-                .allMatch(name -> NAME.matcher(name).matches()),
-            () ->
-                "A name is made of letters, spaces, apostrophes and hyphens, with at least one letter.")
-        .orMet(() -> "The new name is made of letters.");
+        .uses(GIVEN)
+        .must(isName(given) && isName(family), Why.NOT_LETTERS::with)
+        .orMet(Why.LETTERS::with);
   }
 
-  private static Test intervalTest(Situation it, Terms terms) {
-    var last = it.answers().date("lastChangeOn");
-    return it.check("NC-INTERVAL")
-        .uses("lastChangeOn")
-        .must(
-            last == null || !last.plusYears(terms.yearsBetween()).isAfter(it.lodgedOn()),
-            () -> "The last change was on " + Dates.written(last) + ", less than "
-                + terms.yearsBetween() + " years ago.")
-        .changedBy(() ->
-            "From " + Dates.written(last.plusYears(terms.yearsBetween())) + " on it would be met.")
-        .orMet(() -> last == null
-            ? "The name was never changed."
-            : "The last change is at least " + terms.yearsBetween() + " years ago.");
+  private static boolean isName(@Nullable String name) {
+    return name == null || NAME.matcher(name).matches();
   }
 
-  private static @Nullable Boolean isMinor(Situation it, Optional<Person> person) {
+  /** NC-INTERVAL: the last change is long ago. */
+  private static Check intervalCheck(Situation<NameChangeAnswers> it, Terms terms) {
+    var check = it.check("NC-INTERVAL").uses("lastChangeOn");
+    var last = it.answers().lastChangeOn();
+    if (last == null) {
+      return check.met(Why.NEVER_CHANGED.with());
+    }
+    var again = last.plusYears(terms.yearsBetween());
+    var years = Argument.years(terms.yearsBetween());
+    return check
+        .must(
+            !again.isAfter(it.lodgedOn()), () -> Why.CHANGED_LATELY.with(Argument.day(last), years))
+        .changedBy(() -> Why.FROM_DAY.with(Argument.day(again)))
+        .orMet(() -> Why.CHANGED_LONG_AGO.with(years));
+  }
+
+  private static @Nullable Boolean isMinor(
+      Situation<NameChangeAnswers> it, Optional<Person> person) {
     return person
         .map(Person::birthDate)
         .map(birth -> !Ages.isAdult(birth, it.assessedOn()))
         .orElse(null);
   }
 
-  private static Test consentTest(Situation it, Optional<Person> person) {
+  /** NC-CONSENT: for a minor each guardian consents, or can't. */
+  private static Check consentCheck(Situation<NameChangeAnswers> it, Optional<Person> person) {
     var minor = isMinor(it, person);
-    var check = it.check("NC-CONSENT").needs("person").uses("guardians");
+    var check = it.check("NC-CONSENT").needs("person", it.answers().person()).uses("guardians");
     if (minor == null) {
       person.ifPresent(who -> check.needsFact(it.personPointer(who, "birthDate"), who.birthDate()));
-      return check.orMet(() -> "");
+      return check.open();
     }
     if (!minor) {
-      return Test.notApplicable("NC-CONSENT", () -> "An adult needs nobody's consent.");
+      return it.check("NC-CONSENT").notApplicable(Why.ADULT_NEEDS_NO_CONSENT.with());
     }
-    var guardians = it.answers().groups("guardians");
+    var guardians = it.answers().guardians();
     return check
-        .doubtIf(guardians.isEmpty(), () -> "No guardian is named.")
+        .doubtIf(guardians.isEmpty(), Why.NO_GUARDIAN::with)
         .doubtIf(
             !guardians.stream()
-                .allMatch(guardian -> guardian.flag("consents", false) || guardian.has("absence")),
-            () -> "Each guardian has to consent, or the reason be given why one can't.")
-        .orMet(() -> "Each guardian consents or is absent for a reason.");
+                .allMatch(guardian -> guardian.hasConsented() || guardian.absence() != null),
+            Why.CONSENT_WANTED::with)
+        .orMet(Why.CONSENT_GIVEN::with);
   }
 
-  private static Test noticeTest(Situation it) {
-    if (it.answers().flag("noticeWaived", false)) {
-      return Test.notApplicable(
-          "NC-NOTICE", () -> "No notice is published, as it would endanger somebody.");
+  /** NC-NOTICE: the notice was published, or waived. */
+  private static Check noticeCheck(Situation<NameChangeAnswers> it) {
+    if (it.answers().noticeWaived()) {
+      return it.check("NC-NOTICE").notApplicable(Why.NOTICE_WAIVED.with());
     }
-    var published = it.answers().date("noticePublishedOn");
+    var published = it.answers().noticePublishedOn();
     return it.check("NC-NOTICE")
-        .needs("noticePublishedOn")
+        .needs("noticePublishedOn", published)
         .doubtIf(
             published != null && published.isAfter(it.lodgedOn()),
-            () ->
-                "The notice is to be published on " + Dates.written(published) + ", after lodging.")
-        .orMet(() -> "The notice was published on " + Dates.written(published) + ".");
+            () -> Why.NOTICE_TO_COME.with(Argument.day(published)))
+        .orMet(() -> Why.NOTICE_PUBLISHED.with(Argument.day(published)));
   }
 
-  private static PaperWants papers(Situation it, Optional<Person> person) {
+  private static PaperWants papers(Situation<NameChangeAnswers> it, Optional<Person> person) {
     var papers = PaperWants.of(it);
-    if (!it.answers().flag("noticeWaived", false)) {
+    if (!it.answers().noticeWaived()) {
       papers.any(PaperKind.PUBLISHED_NOTICE);
     }
-    var consenting = (int) it.answers().groups("guardians").stream()
-        .filter(guardian -> guardian.flag("consents", false))
+    var consenting = (int) it.answers().guardians().stream()
+        .filter(NameChangeAnswers.Guardian::hasConsented)
         .count();
     return Boolean.TRUE.equals(isMinor(it, person)) && consenting > 0
         ? papers.any(consenting, PaperKind.CONSENT)
         : papers;
   }
 
-  private static Map<String, Object> amounts(Situation it, Terms terms) {
-    var answers = it.answers();
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put(
-        "fee",
-        it.household().benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE)
-            ? Amount.ZERO
-            : terms.fee());
-    amounts.put("effectiveFrom", effectiveFrom(it, answers, terms));
-    return amounts;
+  private static NameChangeAmounts amounts(Situation<NameChangeAnswers> it, Terms terms) {
+    return new NameChangeAmounts(
+        it.household().benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE) ? Amount.ZERO : terms.fee(),
+        it.answers().noticeWaived()
+            ? it.lodgedOn().plusDays(1)
+            : it.answers().noticePublishedOn().plusDays(terms.objectionDays() + 1L));
   }
 
-  private static java.time.LocalDate effectiveFrom(Situation it, Answers answers, Terms terms) {
-    return answers.flag("noticeWaived", false)
-        ? it.lodgedOn().plusDays(1)
-        : answers.date("noticePublishedOn").plusDays(terms.objectionDays() + 1L);
+  private static List<Award> awards(Situation<NameChangeAnswers> it, Person person, Terms terms) {
+    var amounts = amounts(it, terms);
+    var awards = new ArrayList<Award>();
+    awards.add(Award.of(What.NAME, Recipient.HOUSEHOLD)
+        .from(amounts.effectiveFrom())
+        .forWhom(it.who(person)));
+    if (amounts.fee().isPositive()) {
+      awards.add(Award.money(Argument.once(amounts.fee()), Recipient.OFFICE));
+    }
+    return awards;
   }
 }

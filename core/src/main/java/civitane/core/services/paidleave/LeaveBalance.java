@@ -1,54 +1,51 @@
 package civitane.core.services.paidleave;
 
-import civitane.core.facts.Answers;
 import civitane.core.money.Amount;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
-import java.util.Map;
 
-/** Weeks of leave: what there is, what is used, and what other claims are waiting for. */
-record LeaveBalance(Amount weeks, Amount used, Amount pending) {
+/**
+ * Weeks of leave.
+ *
+ * @param weeks in all
+ * @param used by other claims
+ * @param pending asked for in other claims
+ * @param left after both, not below 0
+ */
+public record LeaveBalance(Amount weeks, Amount used, Amount pending, Amount left) {
   private static final int YEAR_OF_LEAVE = 364;
 
-  static LeaveBalance of(Answers answers, LocalDate benefitFrom, PaidLeaveTerms terms) {
-    var complicated = "birth".equals(answers.text("reason")) && answers.flag("complication", false);
+  static LeaveBalance of(PaidLeaveAnswers answers, LocalDate benefitFrom, PaidLeaveTerms terms) {
+    var complicated = answers.reason() == LeaveReason.BIRTH && answers.complication();
     var weeks = complicated ? terms.weeks().plus(terms.complicationWeeks()) : terms.weeks();
+    var used = sum(answers, benefitFrom, EarlierState.USED);
+    var pending = sum(answers, benefitFrom, EarlierState.PENDING);
     return new LeaveBalance(
-        weeks, sum(answers, benefitFrom, "used"), sum(answers, benefitFrom, "pending"));
+        weeks, used, pending, weeks.minus(used).minus(pending).notBelowZero());
   }
 
-  private static Amount sum(Answers answers, LocalDate benefitFrom, String state) {
+  private static Amount sum(PaidLeaveAnswers answers, LocalDate benefitFrom, EarlierState state) {
     var opens = benefitFrom.minusDays(YEAR_OF_LEAVE);
     var sum = Amount.ZERO;
-    for (var earlier : answers.groups("earlier")) {
-      var from = earlier.date("from");
-      var weeks = earlier.number("weeks");
+    for (var earlier : answers.earlier()) {
+      var from = earlier.from();
       if (from != null
-          && weeks != null
-          && state.equals(earlier.text("state"))
+          && earlier.weeks() != null
+          && earlier.state() == state
           && !from.isBefore(opens)
           && from.isBefore(benefitFrom)) {
-        sum = sum.plus(weeks);
+        sum = sum.plus(earlier.weeks());
       }
     }
     return sum;
   }
 
+  /** Weeks after those used, below 0 where more were used than there are. */
   Amount afterUsed() {
     return weeks.minus(used);
   }
 
-  /** Weeks in all, used, pending and left. */
-  Map<String, Amount> parts() {
-    var parts = new LinkedHashMap<String, Amount>();
-    parts.put("weeks", weeks);
-    parts.put("used", used);
-    parts.put("pending", pending);
-    parts.put("left", left().notBelowZero());
-    return parts;
-  }
-
-  Amount left() {
+  /** Weeks after those used and pending, below 0 where there are more than there are weeks. */
+  Amount remaining() {
     return afterUsed().minus(pending);
   }
 }

@@ -1,34 +1,40 @@
 package civitane.core.services.paidleave;
 
-import civitane.core.facts.Answers;
 import civitane.core.time.WorkingDays;
 import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
 /** Whether the employer was told in time. */
 final class LeaveNotice {
-  private final Answers answers;
+  private final PaidLeaveAnswers answers;
   private final PaidLeaveTerms terms;
 
-  LeaveNotice(Answers answers, PaidLeaveTerms terms) {
+  LeaveNotice(PaidLeaveAnswers answers, PaidLeaveTerms terms) {
     this.answers = answers;
     this.terms = terms;
   }
 
   /** Leave for safety, and notice excused, are never late. */
   boolean isExcused() {
-    return "safety".equals(answers.text("reason")) || answers.flag("lateExcused", false);
+    return answers.reason() == LeaveReason.SAFETY || answers.lateExcused();
   }
 
-  /** Whether it came late for an absence from that day; {@code noticeOn} must be there. */
-  boolean isLate(LocalDate absentFrom) {
+  /** Whether it came late; null while that can't be told. */
+  @Nullable
+  Boolean isLate() {
     if (isExcused()) {
       return false;
     }
-    var noticeOn = answers.date("noticeOn");
-    if (!answers.flag("unforeseen", false)) {
+    return answers.absentFrom() == null || answers.noticeOn() == null
+        ? null
+        : Boolean.valueOf(isLate(answers.absentFrom(), answers.noticeOn()));
+  }
+
+  private boolean isLate(LocalDate absentFrom, LocalDate noticeOn) {
+    if (!answers.unforeseen()) {
       return noticeOn.isAfter(absentFrom.minusDays(terms.noticeDays()));
     }
-    var writtenOn = answers.date("writtenNoticeOn");
+    var writtenOn = answers.writtenNoticeOn();
     return noticeOn.isAfter(WorkingDays.add(absentFrom, 1))
         || writtenOn == null
         || writtenOn.isAfter(absentFrom.plusDays(terms.writtenNoticeDays()));

@@ -1,43 +1,44 @@
 package civitane.core.services.paidleave;
 
-import civitane.core.facts.Answers;
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.awards.What;
 import civitane.core.money.Amount;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Argument.Who;
 import civitane.core.rules.Line;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 
 /** What is paid for a leave, from the weekly earnings to the net sum. Read only when every fact is there. */
 final class LeavePay {
   private static final int DAYS_OF_A_WEEK = 7;
-  private static final Set<String> FROM_EMPLOYER = Set.of("employerLeave", "sickPay");
 
-  private final Answers answers;
+  private final PaidLeaveAnswers answers;
   private final PaidLeaveTerms terms;
   private final Amount average;
   private final Amount left;
   private final boolean late;
 
   LeavePay(
-      Answers answers, PaidLeaveTerms terms, BasePeriod base, LeaveBalance balance, boolean late) {
+      PaidLeaveAnswers answers,
+      PaidLeaveTerms terms,
+      BasePeriod base,
+      LeaveBalance balance,
+      boolean late) {
     this.answers = answers;
     this.terms = terms;
     this.average = base.averageWeekly();
-    this.left = balance.left();
+    this.left = balance.remaining();
     this.late = late;
   }
 
   private Amount asked() {
-    if ("intermittent".equals(answers.text("pattern"))) {
-      return answers
-          .number("hoursOff")
-          .dividedBy(answers.number("hoursPerWeek"))
-          .round2();
+    if (answers.isIntermittent()) {
+      return answers.hoursOff().dividedBy(answers.hoursPerWeek()).round2();
     }
-    var days = ChronoUnit.DAYS.between(answers.date("benefitFrom"), answers.date("returnOn"));
+    var days = ChronoUnit.DAYS.between(answers.benefitFrom(), answers.returnOn());
     return Amount.of(days).dividedBy(DAYS_OF_A_WEEK).round2();
   }
 
@@ -65,22 +66,21 @@ final class LeavePay {
 
   private Amount fromEmployer() {
     var sum = Amount.ZERO;
-    for (var other : answers.groups("otherPay")) {
-      var weekly = other.number("weekly");
-      if (weekly != null && isFromEmployer(other) && isPaid(other)) {
-        sum = sum.plus(weekly);
+    for (var other : answers.otherPay()) {
+      if (other.weekly() != null && isFromEmployer(other) && isPaid(other)) {
+        sum = sum.plus(other.weekly());
       }
     }
     return sum;
   }
 
   /** Whether pay for the same time lessens leave pay rather than excluding it. */
-  static boolean isFromEmployer(Answers otherPay) {
-    return FROM_EMPLOYER.contains(String.valueOf(otherPay.text("kind")));
+  static boolean isFromEmployer(PaidLeaveAnswers.OtherPay other) {
+    return other.kind() != null && !other.kind().isExcluding();
   }
 
-  static boolean isPaid(Answers otherPay) {
-    return "paid".equals(otherPay.text("state"));
+  static boolean isPaid(PaidLeaveAnswers.OtherPay other) {
+    return other.state() == OtherPayState.PAID;
   }
 
   /** Leave pay and what the employer goes on paying are together not more than the weekly earnings. */
@@ -95,45 +95,58 @@ final class LeavePay {
   }
 
   private Amount withheld() {
-    var chosen = answers.group("withhold");
+    var chosen = answers.withhold();
     if (chosen == null) {
       return Amount.ZERO;
     }
-    var national = chosen.flag("national", false)
-        ? total().percent(terms.nationalPercent()).round2()
-        : Amount.ZERO;
-    return chosen.flag("district", false)
+    var national =
+        chosen.national() ? total().percent(terms.nationalPercent()).round2() : Amount.ZERO;
+    return chosen.district()
         ? national.plus(total().percent(terms.districtPercent()).round2())
         : national;
   }
 
-  Map<String, Object> amounts() {
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put("averageWeekly", average);
-    amounts.put("weekly", weekly());
-    amounts.put("left", left);
-    amounts.put("asked", asked());
-    amounts.put("granted", granted());
-    amounts.put("late", late);
-    amounts.put("payable", payable());
-    amounts.put("total", total());
-    amounts.put("withheld", withheld());
-    amounts.put("net", total().minus(withheld()));
-    return amounts;
+  PaidLeaveAmounts amounts() {
+    return new PaidLeaveAmounts(
+        average,
+        weekly(),
+        left,
+        asked(),
+        granted(),
+        late,
+        payable(),
+        total(),
+        withheld(),
+        total().minus(withheld()));
+  }
+
+  List<Award> awards(Who person) {
+    var until = answers.returnOn() == null ? null : answers.returnOn().minusDays(1);
+    return List.of(
+        Award.of(What.WEEKS_OF_LEAVE, Recipient.HOUSEHOLD)
+            .of(Argument.weeks(granted()))
+            .from(answers.benefitFrom())
+            .until(until)
+            .forWhom(person),
+        Award.money(Argument.weekly(weekly()), Recipient.HOUSEHOLD)
+            .from(answers.benefitFrom())
+            .until(until)
+            .forWhom(person)
+            .with(Argument.weeks(payable()), Argument.once(total().minus(withheld()))));
   }
 
   List<Line> lines() {
     var lines = new ArrayList<Line>();
-    lines.add(new Line("Average weekly earnings", average));
-    lines.add(new Line("Leave pay a week", weekly()));
-    lines.add(new Line("Weeks asked", asked()));
-    lines.add(new Line("Weeks granted", granted()));
-    lines.add(new Line("Weeks paid", payable()));
-    lines.add(new Line("Leave pay in all", total()));
+    lines.add(new Line(Why.LINE_AVERAGE.with(), Argument.weekly(average)));
+    lines.add(new Line(Why.LINE_WEEKLY.with(), Argument.weekly(weekly())));
+    lines.add(new Line(Why.LINE_ASKED.with(), Argument.weeks(asked())));
+    lines.add(new Line(Why.LINE_GRANTED.with(), Argument.weeks(granted())));
+    lines.add(new Line(Why.LINE_PAYABLE.with(), Argument.weeks(payable())));
+    lines.add(new Line(Why.LINE_TOTAL.with(), Argument.once(total())));
     if (withheld().isPositive()) {
-      lines.add(new Line("Tax withheld", withheld().negated()));
+      lines.add(new Line(Why.LINE_WITHHELD.with(), Argument.once(withheld().negated())));
     }
-    lines.add(new Line("Paid out", total().minus(withheld())));
+    lines.add(new Line(Why.LINE_NET.with(), Argument.once(total().minus(withheld()))));
     return lines;
   }
 }

@@ -1,28 +1,25 @@
 package civitane.core.services.paidleave;
 
+import civitane.core.facts.Frequency;
 import civitane.core.facts.PaperKind;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
-import civitane.core.rules.IdentityTest;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
+import civitane.core.rules.IdentityRule;
 import civitane.core.rules.IncomeChart;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
-import civitane.core.rules.Wording;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Pay while a person cannot work. */
-public final class PaidLeave implements Service {
-  private static final Set<String> EXCLUDING = Set.of("unemployment", "injury");
-  private static final String INTERMITTENT = "intermittent";
+public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
 
   @Override
   public String word() {
@@ -30,8 +27,13 @@ public final class PaidLeave implements Service {
   }
 
   @Override
-  public String title() {
-    return "Paid leave";
+  public Class<PaidLeaveAnswers> answers() {
+    return PaidLeaveAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -60,277 +62,227 @@ public final class PaidLeave implements Service {
   public List<IncomeChart> charts(RateBook rates) {
     var terms = PaidLeaveTerms.of(rates);
     return List.of(
-        IncomeChart.flat("best quarter at least", "a quarter", terms.highestQuarterFrom()),
-        IncomeChart.flat("paid at most", "a week", terms.weeklyMaximum()),
-        IncomeChart.flat("paid at least", "a week", terms.weeklyMinimum()));
+        IncomeChart.flat(Why.CHART_QUARTER.with(), Frequency.QUARTERLY, terms.highestQuarterFrom()),
+        IncomeChart.flat(Why.CHART_MOST.with(), Frequency.WEEKLY, terms.weeklyMaximum()),
+        IncomeChart.flat(Why.CHART_LEAST.with(), Frequency.WEEKLY, terms.weeklyMinimum()));
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.of("person", QuestionKind.PERSON),
-        Question.choice(
-                "reason", "ownIllness", "familyCare", "birth", "adoption", "safety", "military")
-            .calls("medicalCertificate", "relationProof", "serviceOrder"),
-        Question.of("complication", QuestionKind.FLAG).otherwise("no").when("reason", "birth"),
-        Question.choice("pattern", "continuous", INTERMITTENT),
-        Question.of("lastWorkedOn", QuestionKind.DATE).when("pattern", "continuous"),
-        Question.of("absentFrom", QuestionKind.DATE),
-        Question.of("benefitFrom", QuestionKind.DATE),
-        Question.of("returnOn", QuestionKind.DATE),
-        Question.of("hoursPerWeek", QuestionKind.NUMBER),
-        Question.of("hoursOff", QuestionKind.NUMBER).when("pattern", INTERMITTENT),
-        Question.of("unforeseen", QuestionKind.FLAG).otherwise("no"),
-        Question.of("noticeOn", QuestionKind.DATE),
-        Question.of("writtenNoticeOn", QuestionKind.DATE).when("unforeseen", "true"),
-        Question.of("lateExcused", QuestionKind.FLAG).otherwise("no"),
-        Question.groups(
-                "employers",
-                Question.of("name", QuestionKind.TEXT).forTheFile(),
-                Question.of("occupation", QuestionKind.TEXT).forTheFile(),
-                Question.of("quarters", QuestionKind.MONEY_BY_QUARTER))
-            .otherwise("none")
-            .calls("employmentConfirmation"),
-        Question.group(
-                "selfEmployed",
-                Question.of("enrolled", QuestionKind.FLAG),
-                Question.of("quarters", QuestionKind.MONEY_BY_QUARTER))
-            .otherwise("not self-employed"),
-        Question.groups(
-                "otherPay",
-                Question.choice("kind", "employerLeave", "sickPay", "unemployment", "injury"),
-                Question.of("weekly", QuestionKind.MONEY),
-                Question.choice("state", "paid", "applied"))
-            .otherwise("none"),
-        Question.groups(
-                "earlier",
-                Question.of("from", QuestionKind.DATE),
-                Question.of("weeks", QuestionKind.NUMBER),
-                Question.choice("state", "used", "pending"))
-            .otherwise("none")
-            .filledIn(),
-        Question.group(
-                "withhold",
-                Question.of("national", QuestionKind.FLAG).otherwise("no"),
-                Question.of("district", QuestionKind.FLAG).otherwise("no"))
-            .otherwise("none"));
+  public PaidLeaveAids aids(Situation<PaidLeaveAnswers> it) {
+    var answers = it.answers();
+    var terms = PaidLeaveTerms.of(it.rates());
+    return new PaidLeaveAids(
+        answers.absentFrom() == null
+            ? null
+            : BasePeriod.of(answers.absentFrom(), answers).earnings(),
+        answers.benefitFrom() == null
+            ? null
+            : LeaveBalance.of(answers, answers.benefitFrom(), terms));
   }
 
   @Override
-  public Result determine(Situation it) {
+  public Result determine(Situation<PaidLeaveAnswers> it) {
     var terms = PaidLeaveTerms.of(it.rates());
     var notice = new LeaveNotice(it.answers(), terms);
-    var late = isLate(it, notice);
-    var reason = it.answers().text("reason");
+    var late = notice.isLate();
+    var person = it.person(it.answers().person());
     return it.determination()
-        .test(it.check("PL-REASON")
-            .needs("reason")
-            .orMet(() -> "The reason is " + Wording.spoken(reason) + "."))
-        .test(enrolledTest(it))
-        .test(datesTest(it))
-        .test(earnedTest(it, terms))
-        .test(otherPayTest(it))
-        .test(leftTest(it, terms))
-        .test(noticeTest(it, notice, late, terms))
-        .determineOnly(() -> IdentityTest.standard(it, it.personIn("person")))
-        .determineOnly(() -> papers(it).test())
+        .check(reasonCheck(it))
+        .check(enrolledCheck(it))
+        .check(datesCheck(it))
+        .check(earnedCheck(it, terms))
+        .check(otherPayCheck(it))
+        .check(leftCheck(it, terms))
+        .check(noticeCheck(it, notice, late, terms))
+        .determineOnly(() -> IdentityRule.standard(it, person))
+        .determineOnly(() -> papers(it).check())
         .note(
             Boolean.TRUE.equals(late),
-            "lateNotice",
-            () -> "Notice came late, so the first " + terms.lateWaitDays() + " days are unpaid.")
-        .aid("basePeriod", () -> base(it) == null ? null : base(it).byQuarter())
-        .aid("leave", () -> balance(it, terms))
-        .award(() -> pay(it, terms, late).amounts())
-        .working(() -> isComplete(it, late) ? pay(it, terms, late).lines() : List.of())
+            () -> Why.LATE_NOTICE.with(Argument.days(terms.lateWaitDays())))
+        .amounts(() -> pay(it, terms, late).amounts())
+        .awards(() ->
+            pay(it, terms, late).awards(it.who(person.orElse(it.household().applicant()))))
+        .working(isComplete(it.answers(), late), () -> pay(it, terms, late).lines())
         .result(word());
   }
 
-  private static Test enrolledTest(Situation it) {
-    var own = it.answers().group("selfEmployed");
-    if (own == null || !it.answers().groups("employers").isEmpty()) {
-      return Test.notApplicable(
-          "PL-ENROLLED", () -> "Enrolment is asked only of those who work for themselves alone.");
+  /** PL-REASON: why is said. */
+  private static Check reasonCheck(Situation<PaidLeaveAnswers> it) {
+    var reason = it.answers().reason();
+    return it.check("PL-REASON")
+        .needs("reason", reason)
+        .orMet(() -> Why.REASON_GIVEN.with(Argument.term(reason)));
+  }
+
+  /** PL-ENROLLED: who works for themselves alone has enrolled. */
+  private static Check enrolledCheck(Situation<PaidLeaveAnswers> it) {
+    var own = it.answers().selfEmployed();
+    if (own == null || !it.answers().employers().isEmpty()) {
+      return it.check("PL-ENROLLED").notApplicable(Why.ENROLMENT_NOT_ASKED.with());
     }
     return it.check("PL-ENROLLED")
-        .needs("selfEmployed/enrolled")
-        .must(own.flag("enrolled"), () -> "The self-employed person is not enrolled.")
-        .orMet(() -> "The self-employed person is enrolled.");
+        .needs("selfEmployed/enrolled", own.enrolled())
+        .must(own.enrolled(), Why.NOT_ENROLLED::with)
+        .orMet(Why.ENROLLED::with);
   }
 
-  private static Test datesTest(Situation it) {
+  /** PL-DATES: the dates follow each other. */
+  private static Check datesCheck(Situation<PaidLeaveAnswers> it) {
     var answers = it.answers();
-    var absent = answers.date("absentFrom");
-    var from = answers.date("benefitFrom");
-    var back = answers.date("returnOn");
-    var worked = answers.date("lastWorkedOn");
+    var absent = answers.absentFrom();
+    var from = answers.benefitFrom();
+    var back = answers.returnOn();
+    var worked = answers.lastWorkedOn();
     var check = it.check("PL-DATES")
-        .needs("pattern")
-        .needs("absentFrom")
-        .needs("benefitFrom")
-        .needs("returnOn")
+        .needs("pattern", answers.pattern())
+        .needs("absentFrom", absent)
+        .needs("benefitFrom", from)
+        .needs("returnOn", back)
         .doubtIf(
             absent != null && from != null && absent.isAfter(from),
-            () -> "Benefit is asked from before the absence.")
+            Why.BENEFIT_BEFORE_ABSENCE::with)
         .doubtIf(
-            from != null && back != null && !from.isBefore(back),
-            () -> "The return lies on or before the first day.");
-    if (isContinuous(it)) {
+            from != null && back != null && !from.isBefore(back), Why.RETURN_BEFORE_START::with);
+    if (answers.isContinuous()) {
       check
-          .needs("lastWorkedOn")
+          .needs("lastWorkedOn", worked)
           .doubtIf(
               worked != null && absent != null && worked.isAfter(absent),
-              () -> "The last day worked lies after the absence began.");
+              Why.WORKED_INTO_ABSENCE::with);
     }
-    return check.orMet(() -> "The dates follow each other.");
+    return check.orMet(Why.DATES_FOLLOW::with);
   }
 
-  private static boolean isContinuous(Situation it) {
-    return "continuous".equals(it.answers().text("pattern"));
-  }
-
-  private static @Nullable BasePeriod base(Situation it) {
-    var absent = it.answers().date("absentFrom");
-    return absent == null ? null : BasePeriod.of(absent, it.answers());
-  }
-
-  /** Weeks of leave by what became of them; null while the first day is not known. */
-  private static @Nullable Object balance(Situation it, PaidLeaveTerms terms) {
-    var from = it.answers().date("benefitFrom");
-    return from == null ? null : LeaveBalance.of(it.answers(), from, terms).parts();
-  }
-
-  private static Test earnedTest(Situation it, PaidLeaveTerms terms) {
-    var base = base(it);
-    var wanted = terms.highestQuarterFrom();
-    var check = it.check("PL-EARNED").needs("absentFrom").uses("employers").uses("selfEmployed");
-    if (base == null) {
-      return check.orMet(() -> "");
+  /** PL-EARNED: enough was earned in the best quarter of the base period. */
+  private static Check earnedCheck(Situation<PaidLeaveAnswers> it, PaidLeaveTerms terms) {
+    var absent = it.answers().absentFrom();
+    var check =
+        it.check("PL-EARNED").needs("absentFrom", absent).uses("employers").uses("selfEmployed");
+    if (absent == null) {
+      return check.open();
     }
-    var highest = base.highest();
+    var highest = BasePeriod.of(absent, it.answers()).highest();
+    var needed = terms.highestQuarterFrom();
+    var best = Argument.each(highest, Frequency.QUARTERLY);
+    var least = Argument.each(needed, Frequency.QUARTERLY);
+    var under = Argument.each(needed.minus(highest), Frequency.QUARTERLY);
     return check
-        .must(
-            wanted.isWithin(highest),
-            () -> "The best quarter of the base period came to " + highest + ", below " + wanted
-                + ", by " + wanted.minus(highest) + ".")
-        .comparing(highest, wanted)
-        .changedBy(() -> "Earnings higher by " + wanted.minus(highest)
-            + " in the best base quarter would meet it.")
-        .orMet(() -> "The best quarter of the base period came to " + highest + ", at least "
-            + wanted + ".");
+        .comparing(highest, needed)
+        .must(needed.isWithin(highest), () -> Why.EARNED_TOO_LITTLE.with(best, least, under))
+        .changedBy(() -> Why.EARN_MORE.with(under))
+        .orMet(() -> Why.EARNED.with(best, least));
   }
 
-  private static Test otherPayTest(Situation it) {
+  /** PL-OTHERPAY: no pay is received that excludes leave pay. */
+  private static Check otherPayCheck(Situation<PaidLeaveAnswers> it) {
     var check = it.check("PL-OTHERPAY").uses("otherPay");
-    var others = it.answers().groups("otherPay");
+    var others = it.answers().otherPay();
     for (var i = 0; i < others.size(); i++) {
-      var kind = others.get(i).text("kind");
-      var state = others.get(i).text("state");
-      check.needs("otherPay/" + i + "/kind");
-      if (kind != null && EXCLUDING.contains(kind)) {
-        check.needs("otherPay/" + i + "/state");
-        check.must(!"paid".equals(state), () -> "There is " + kind + " pay for the same time.");
-        check.doubtIf(
-            "applied".equals(state), () -> "There is an open claim for " + kind + " pay.");
+      var kind = others.get(i).kind();
+      var state = others.get(i).state();
+      check.needs("otherPay/" + i + "/kind", kind);
+      if (kind != null && kind.isExcluding()) {
+        check
+            .needs("otherPay/" + i + "/state", state)
+            .must(state != OtherPayState.PAID, () -> Why.EXCLUDING_PAY.with(Argument.term(kind)))
+            .doubtIf(
+                state == OtherPayState.APPLIED,
+                () -> Why.EXCLUDING_PAY_APPLIED.with(Argument.term(kind)));
       }
     }
-    return check.orMet(() -> "No pay is received that excludes leave pay.");
+    return check.orMet(Why.NO_EXCLUDING_PAY::with);
   }
 
-  private static Test leftTest(Situation it, PaidLeaveTerms terms) {
-    var from = it.answers().date("benefitFrom");
-    var check = it.check("PL-LEFT").needs("benefitFrom").uses("earlier");
-    if (it.answers().flag("complication", false)) {
-      check.needs("reason");
+  /** PL-LEFT: weeks of leave are left. */
+  private static Check leftCheck(Situation<PaidLeaveAnswers> it, PaidLeaveTerms terms) {
+    var from = it.answers().benefitFrom();
+    var check = it.check("PL-LEFT").needs("benefitFrom", from).uses("earlier");
+    if (it.answers().complication()) {
+      check.needs("reason", it.answers().reason());
     }
-    var earlier = it.answers().groups("earlier");
+    var earlier = it.answers().earlier();
     for (var i = 0; i < earlier.size(); i++) {
       check
-          .needs("earlier/" + i + "/from")
-          .needs("earlier/" + i + "/weeks")
-          .needs("earlier/" + i + "/state");
+          .needs("earlier/" + i + "/from", earlier.get(i).from())
+          .needs("earlier/" + i + "/weeks", earlier.get(i).weeks())
+          .needs("earlier/" + i + "/state", earlier.get(i).state());
     }
     if (from == null) {
-      return check.orMet(() -> "");
+      return check.open();
     }
     var balance = LeaveBalance.of(it.answers(), from, terms);
-    var left = balance.left();
+    var left = balance.remaining();
     return check
         .must(
             balance.afterUsed().isPositive(),
-            () -> "All " + balance.weeks().plain() + " weeks are used.")
-        .doubtIf(
-            !left.isPositive(),
-            () -> "What is left after " + balance.used().plain()
-                + " weeks used is asked for in another claim.")
+            () -> Why.WEEKS_USED.with(Argument.weeks(balance.weeks())))
+        .doubtIf(!left.isPositive(), () -> Why.WEEKS_PENDING.with(Argument.weeks(balance.used())))
         .comparing(left, Amount.ZERO)
-        .orMet(() -> "Of " + balance.weeks().plain() + " weeks " + left.plain() + " are left.");
+        .orMet(() -> Why.WEEKS_LEFT.with(Argument.weeks(balance.weeks()), Argument.weeks(left)));
   }
 
-  private static @Nullable Boolean isLate(Situation it, LeaveNotice notice) {
-    if (notice.isExcused()) {
-      return false;
-    }
-    var absent = it.answers().date("absentFrom");
-    return absent == null || !it.answers().has("noticeOn")
-        ? null
-        : Boolean.valueOf(notice.isLate(absent));
-  }
-
-  private static Test noticeTest(
-      Situation it, LeaveNotice notice, @Nullable Boolean late, PaidLeaveTerms terms) {
+  /** PL-NOTICE: when the employer was told is known, and what only the amounts need. */
+  private static Check noticeCheck(
+      Situation<PaidLeaveAnswers> it,
+      LeaveNotice notice,
+      @Nullable Boolean late,
+      PaidLeaveTerms terms) {
+    var answers = it.answers();
     var check = it.check("PL-NOTICE");
     if (!notice.isExcused()) {
-      check.needs("noticeOn").needs("absentFrom").uses("writtenNoticeOn");
-    }
-    if (INTERMITTENT.equals(it.answers().text("pattern"))) {
-      var hours = it.answers().number("hoursPerWeek");
       check
-          .needs("hoursOff")
-          .needs("hoursPerWeek")
-          .doubtIf(hours != null && hours.isZero(), () -> "Weekly hours of 0 can't be right.");
+          .needs("noticeOn", answers.noticeOn())
+          .needs("absentFrom", answers.absentFrom())
+          .uses("writtenNoticeOn");
     }
-    var others = it.answers().groups("otherPay");
+    if (answers.isIntermittent()) {
+      var hours = answers.hoursPerWeek();
+      check
+          .needs("hoursOff", answers.hoursOff())
+          .needs("hoursPerWeek", hours)
+          .doubtIf(hours != null && hours.isZero(), Why.HOURS_ZERO::with);
+    }
+    var others = answers.otherPay();
     for (var i = 0; i < others.size(); i++) {
       if (LeavePay.isFromEmployer(others.get(i))) {
-        check.needs("otherPay/" + i + "/state");
+        check.needs("otherPay/" + i + "/state", others.get(i).state());
         if (LeavePay.isPaid(others.get(i))) {
-          check.needs("otherPay/" + i + "/weekly");
+          check.needs("otherPay/" + i + "/weekly", others.get(i).weekly());
         }
       }
     }
     return check.orMet(() -> Boolean.TRUE.equals(late)
-        ? "The employer was told late, so the first " + terms.lateWaitDays() + " days are unpaid."
-        : "The employer was told in time, or need not be.");
+        ? Why.TOLD_LATE.with(Argument.days(terms.lateWaitDays()))
+        : Why.TOLD_IN_TIME.with());
   }
 
-  private static boolean isComplete(Situation it, @Nullable Boolean late) {
-    var answers = it.answers();
-    if (late == null || !answers.has("absentFrom") || !answers.has("benefitFrom")) {
+  private static boolean isComplete(PaidLeaveAnswers answers, @Nullable Boolean late) {
+    if (late == null || answers.absentFrom() == null || answers.benefitFrom() == null) {
       return false;
     }
-    var hours = answers.number("hoursPerWeek");
-    return INTERMITTENT.equals(answers.text("pattern"))
-        ? answers.has("hoursOff") && hours != null && !hours.isZero()
-        : answers.has("returnOn");
+    var hours = answers.hoursPerWeek();
+    return answers.isIntermittent()
+        ? answers.hoursOff() != null && hours != null && !hours.isZero()
+        : answers.returnOn() != null;
   }
 
-  private static LeavePay pay(Situation it, PaidLeaveTerms terms, boolean late) {
-    var balance = LeaveBalance.of(it.answers(), it.answers().date("benefitFrom"), terms);
-    return new LeavePay(it.answers(), terms, base(it), balance, late);
+  private static LeavePay pay(Situation<PaidLeaveAnswers> it, PaidLeaveTerms terms, boolean late) {
+    var answers = it.answers();
+    return new LeavePay(
+        answers,
+        terms,
+        BasePeriod.of(answers.absentFrom(), answers),
+        LeaveBalance.of(answers, answers.benefitFrom(), terms),
+        late);
   }
 
-  private static PaperWants papers(Situation it) {
+  private static PaperWants papers(Situation<PaidLeaveAnswers> it) {
     var papers = PaperWants.of(it);
-    var employers = it.answers().groups("employers").size();
+    var employers = it.answers().employers().size();
     if (employers > 0) {
       papers.any(employers, PaperKind.EMPLOYMENT_CONFIRMATION);
     }
-    var reason = it.answers().text("reason");
-    return switch (reason == null ? "" : reason) {
-      case "ownIllness", "familyCare", "birth" -> papers.any(PaperKind.MEDICAL_CERTIFICATE);
-      case "adoption" -> papers.any(PaperKind.RELATION_PROOF);
-      case "military" -> papers.any(PaperKind.SERVICE_ORDER);
-      default -> papers;
-    };
+    var reason = it.answers().reason();
+    return reason == null || reason.paper() == null ? papers : papers.any(reason.paper());
   }
 }

@@ -2,21 +2,19 @@ package civitane.core.services.paymentarrangement;
 
 import civitane.core.facts.PaperKind;
 import civitane.core.money.Amount;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
-import civitane.core.time.Dates;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /** A debt to the office paid in parts. */
-public final class PaymentArrangement implements Service {
+public final class PaymentArrangement implements Entitlement<PaymentArrangementAnswers> {
 
   @Override
   public String word() {
@@ -24,8 +22,13 @@ public final class PaymentArrangement implements Service {
   }
 
   @Override
-  public String title() {
-    return "Payment arrangement";
+  public Class<PaymentArrangementAnswers> answers() {
+    return PaymentArrangementAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -39,132 +42,117 @@ public final class PaymentArrangement implements Service {
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.groups(
-                "debts",
-                Question.of("ref", QuestionKind.TEXT).forTheFile(),
-                Question.of("kind", QuestionKind.TEXT).forTheFile(),
-                Question.of("amount", QuestionKind.MONEY))
-            .knownAs("debts"),
-        Question.of("reason", QuestionKind.TEXT),
-        Question.of("reasonText", QuestionKind.LONG_TEXT),
-        Question.of("months", QuestionKind.WHOLE),
-        Question.of("downPercent", QuestionKind.NUMBER),
-        Question.of("firstDueOn", QuestionKind.DATE),
-        Question.of("affordability", QuestionKind.LONG_TEXT)
-            .otherwise("none")
-            .calls("bankStatement"));
+  public PaymentArrangementAids aids(Situation<PaymentArrangementAnswers> it) {
+    return new PaymentArrangementAids(
+        isComplete(it.answers(), PaymentArrangementTerms.of(it.rates()))
+            ? plan(it.answers()).byDay()
+            : null);
   }
 
   @Override
-  public Result determine(Situation it) {
+  public Result determine(Situation<PaymentArrangementAnswers> it) {
     var terms = PaymentArrangementTerms.of(it.rates());
-    var total = total(it);
     return it.determination()
-        .test(debtTest(it, total))
-        .test(it.check("PA-REASON")
-            .needs("reason")
-            .needs("reasonText")
-            .orMet(() -> "The reason is given."))
-        .test(monthsTest(it, terms))
-        .test(downTest(it, terms))
-        .test(dateTest(it))
-        .determineOnly(() -> PaperWants.of(it).any(PaperKind.BANK_STATEMENT).test())
-        .aid("plan", () -> isComplete(it, total, terms) ? plan(it, total).byDay() : null)
-        .award(() -> plan(it, total).amounts())
-        .working(() -> isComplete(it, total, terms) ? plan(it, total).lines() : List.of())
+        .check(debtCheck(it))
+        .check(reasonCheck(it))
+        .check(monthsCheck(it, terms))
+        .check(downCheck(it, terms))
+        .check(dateCheck(it))
+        .determineOnly(() -> PaperWants.of(it).any(PaperKind.BANK_STATEMENT).check())
+        .amounts(() -> plan(it.answers()))
+        .awards(() -> plan(it.answers()).awards())
+        .working(isComplete(it.answers(), terms), () -> plan(it.answers()).lines())
         .result(word());
   }
 
-  private static @Nullable Amount total(Situation it) {
-    var sum = Amount.ZERO;
-    for (var debt : it.answers().groups("debts")) {
-      var amount = debt.number("amount");
-      if (amount == null) {
-        return null;
-      }
-      sum = sum.plus(amount);
+  /** PA-DEBT: something is owed. */
+  private static Check debtCheck(Situation<PaymentArrangementAnswers> it) {
+    var debts = it.answers().debts();
+    var total = it.answers().total();
+    var check = it.check("PA-DEBT").needs("debts", debts);
+    for (var i = 0; debts != null && i < debts.size(); i++) {
+      check.needs("debts/" + i + "/amount", debts.get(i).amount());
     }
-    return it.answers().has("debts") ? sum : null;
-  }
-
-  private static Test debtTest(Situation it, @Nullable Amount total) {
-    var check = it.check("PA-DEBT").needs("debts");
-    var debts = it.answers().groups("debts");
-    for (var i = 0; i < debts.size(); i++) {
-      check.needs("debts/" + i + "/amount");
+    if (total == null) {
+      return check.open();
     }
     return check
-        .must(total == null ? null : total.isPositive(), () -> "Nothing is owed.")
-        .comparing(total, total == null ? null : Amount.ZERO)
-        .orMet(() -> "Owed in all: " + total + ".");
+        .must(total.isPositive(), Why.NOTHING_OWED::with)
+        .comparing(total, Amount.ZERO)
+        .orMet(() -> Why.OWED.with(Argument.once(total)));
   }
 
-  private static Test monthsTest(Situation it, PaymentArrangementTerms terms) {
-    var months = it.answers().number("months");
-    return it.check("PA-MONTHS")
-        .needs("months")
+  /** PA-REASON: why it is owed is said. */
+  private static Check reasonCheck(Situation<PaymentArrangementAnswers> it) {
+    return it.check("PA-REASON")
+        .needs("reason", it.answers().reason())
+        .needs("reasonText", it.answers().reasonText())
+        .orMet(Why.REASON_GIVEN::with);
+  }
+
+  /** PA-MONTHS: it can be paid in so many months. */
+  private static Check monthsCheck(
+      Situation<PaymentArrangementAnswers> it, PaymentArrangementTerms terms) {
+    var months = it.answers().months();
+    var check = it.check("PA-MONTHS").needs("months", months);
+    if (months == null) {
+      return check.open();
+    }
+    var from = Argument.months(terms.monthsFrom());
+    var to = Argument.months(terms.monthsTo());
+    return check
+        .comparing(Amount.of(months), null)
         .must(
-            months == null
-                ? null
-                : months.compareTo(Amount.of(terms.monthsFrom())) >= 0
-                    && months.isWithin(Amount.of(terms.monthsTo())),
-            () -> "It can be paid in " + terms.monthsFrom() + " to " + terms.monthsTo()
-                + " months, not in " + months.plain() + ".")
-        .comparing(months, null)
-        .changedBy(() ->
-            "Between " + terms.monthsFrom() + " and " + terms.monthsTo() + " months would meet it.")
-        .orMet(() -> "It is paid in " + months.plain() + " months.");
+            months >= terms.monthsFrom() && months <= terms.monthsTo(),
+            () -> Why.MONTHS_OUTSIDE.with(Argument.months(months), from, to))
+        .changedBy(() -> Why.MONTHS_WANTED.with(from, to))
+        .orMet(() -> Why.MONTHS_WITHIN.with(Argument.months(months)));
   }
 
-  private static Test downTest(Situation it, PaymentArrangementTerms terms) {
-    var percent = it.answers().number("downPercent");
-    var least = terms.downPercentFrom();
-    var enough = percent == null ? null : Boolean.valueOf(least.isWithin(percent));
-    var explained = it.answers().has("affordability");
-    return it.check("PA-DOWN")
-        .needs("downPercent")
-        .uses("affordability")
-        .must(
-            explained ? null : enough,
-            () -> percent.plain() + " per cent at once is less than " + least.plain() + ".")
-        .doubtIf(
-            explained && Boolean.FALSE.equals(enough),
-            () -> percent.plain() + " per cent at once is less than " + least.plain()
-                + "; a senior may allow it for what the household says it can pay.")
-        .comparing(percent, percent == null ? null : least)
-        .changedBy(() -> least.minus(percent).plain() + " per cent more at once would meet it.")
-        .orMet(
-            () -> percent.plain() + " per cent is paid at once, at least " + least.plain() + ".");
+  /** PA-DOWN: enough is paid at once; for less, a senior judges what the household says it can pay. */
+  private static Check downCheck(
+      Situation<PaymentArrangementAnswers> it, PaymentArrangementTerms terms) {
+    var percent = it.answers().downPercent();
+    var check = it.check("PA-DOWN").needs("downPercent", percent).uses("affordability");
+    if (percent == null) {
+      return check.open();
+    }
+    var enough = terms.downPercentFrom().isWithin(percent);
+    var explained = it.answers().affordability() != null;
+    var said = Argument.percent(percent);
+    var least = Argument.percent(terms.downPercentFrom());
+    return check
+        .comparing(percent, terms.downPercentFrom())
+        .must(explained || enough, () -> Why.DOWN_TOO_LITTLE.with(said, least))
+        .changedBy(
+            () -> Why.DOWN_MORE.with(Argument.percent(terms.downPercentFrom().minus(percent))))
+        .doubtIf(explained && !enough, () -> Why.DOWN_SENIOR.with(said, least))
+        .orMet(() -> Why.DOWN_ENOUGH.with(said, least));
   }
 
-  private static Test dateTest(Situation it) {
-    var first = it.answers().date("firstDueOn");
+  /** PA-DATE: the first part is due on the day of lodging or later. */
+  private static Check dateCheck(Situation<PaymentArrangementAnswers> it) {
+    var first = it.answers().firstDueOn();
     return it.check("PA-DATE")
-        .needs("firstDueOn")
+        .needs("firstDueOn", first)
         .doubtIf(
             first != null && first.isBefore(it.lodgedOn()),
-            () -> "The first part would be due on " + Dates.written(first) + ", before lodging.")
-        .orMet(() -> "The first part is due on " + Dates.written(first) + ".");
+            () -> Why.FIRST_DUE_TOO_EARLY.with(Argument.day(first)))
+        .orMet(() -> Why.FIRST_DUE.with(Argument.day(first)));
   }
 
   private static boolean isComplete(
-      Situation it, @Nullable Amount total, PaymentArrangementTerms terms) {
-    var months = it.answers().number("months");
-    return total != null
-        && it.answers().has("downPercent")
-        && it.answers().has("firstDueOn")
-        && months != null
-        && months.isPositive()
-        && months.isWithin(Amount.of(terms.monthsTo()));
+      PaymentArrangementAnswers answers, PaymentArrangementTerms terms) {
+    return answers.total() != null
+        && answers.downPercent() != null
+        && answers.firstDueOn() != null
+        && answers.months() != null
+        && answers.months() > 0
+        && answers.months() <= terms.monthsTo();
   }
 
-  private static InstalmentPlan plan(Situation it, Amount total) {
+  private static InstalmentPlan plan(PaymentArrangementAnswers answers) {
     return InstalmentPlan.of(
-        total,
-        it.answers().number("downPercent"),
-        it.answers().number("months").toDecimal().intValue(),
-        it.answers().date("firstDueOn"));
+        answers.total(), answers.downPercent(), answers.months(), answers.firstDueOn());
   }
 }

@@ -1,13 +1,14 @@
 package civitane.core.services.rentrelief;
 
-import civitane.core.facts.Answers;
 import civitane.core.facts.ExpenseKind;
 import civitane.core.income.Counted;
 import civitane.core.money.Amount;
+import civitane.core.reasons.Argument;
+import civitane.core.rules.Check;
 import civitane.core.rules.Line;
 import civitane.core.rules.Restated;
 import civitane.core.rules.Situation;
-import civitane.core.rules.Test;
+import civitane.core.services.rentrelief.RentReliefAnswers.Arrear;
 import civitane.core.time.Months;
 import java.time.YearMonth;
 import java.util.ArrayList;
@@ -17,35 +18,27 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
-/** What rent is owed and to come, and how much of it can be paid. */
+/** The rent owed and to come, as far as it can be paid. */
 final class RentNeed {
-  private final Situation it;
+  private final Situation<RentReliefAnswers> it;
   private final RentReliefTerms terms;
-  private final boolean subsidised;
   private final Restated rent;
-  private final List<Answers> arrears;
-  private final List<Integer> allowed = new ArrayList<>();
+  private final List<Arrear> allowed = new ArrayList<>();
   private final boolean monthTwice;
 
-  RentNeed(Situation it, Counted counted, RentReliefTerms terms) {
+  RentNeed(Situation<RentReliefAnswers> it, Counted counted, RentReliefTerms terms) {
     this.it = it;
     this.terms = terms;
-    this.subsidised = it.answers().flag("subsidised", false);
     this.rent = Restated.of(
-        counted,
-        it.answers().number("monthlyRent"),
-        it.pointer("monthlyRent"),
-        EnumSet.of(ExpenseKind.RENT));
-    this.arrears = it.answers().groups("arrears");
+        counted, it.answers().monthlyRent(), "monthlyRent", EnumSet.of(ExpenseKind.RENT));
     var months = new HashSet<YearMonth>();
     var twice = false;
-    for (var i = 0; i < arrears.size(); i++) {
-      var month = arrears.get(i).month("month");
-      if (month != null) {
-        twice |= !months.add(month);
-        var before = Months.before(month, YearMonth.from(it.assessedOn()));
+    for (var arrear : it.answers().arrears()) {
+      if (arrear.month() != null) {
+        twice |= !months.add(arrear.month());
+        var before = Months.before(arrear.month(), YearMonth.from(it.assessedOn()));
         if (before >= 0 && before < terms.backMonths()) {
-          allowed.add(i);
+          allowed.add(arrear);
         }
       }
     }
@@ -53,36 +46,40 @@ final class RentNeed {
   }
 
   boolean asksForArrears() {
-    return !arrears.isEmpty();
+    return !it.answers().arrears().isEmpty();
   }
 
-  /** The months that can be paid, the earliest first, as they are written. */
-  List<String> allowedMonths() {
-    var lodging = YearMonth.from(it.assessedOn());
+  /** The months that can be paid, the earliest first. */
+  List<YearMonth> allowedMonths() {
+    var now = YearMonth.from(it.assessedOn());
     return IntStream.range(0, terms.backMonths())
-        .map(back -> terms.backMonths() - 1 - back)
-        .mapToObj(back -> lodging.minusMonths(back).toString())
+        .mapToObj(i -> now.minusMonths(terms.backMonths() - 1L - i))
         .toList();
   }
 
   /** Whether months were named that are too old or still to come. */
   boolean leavesOutMonths() {
-    return arrears.stream().filter(entry -> entry.month("month") != null).count() > allowed.size();
+    return it.answers().arrears().stream()
+            .filter(arrear -> arrear.month() != null)
+            .count()
+        > allowed.size();
   }
 
   /** A month's rent as far as the household pays it itself; null when not known. */
   private @Nullable Amount basis() {
-    return subsidised ? it.answers().number("ownShare") : rent.isKnown() ? rent.value() : null;
+    return it.answers().subsidised()
+        ? it.answers().ownShare()
+        : rent.isKnown() ? rent.value() : null;
   }
 
   private List<Amount> owed() {
     return allowed.stream()
-        .map(i -> arrears.get(i).number("owed"))
+        .map(Arrear::owed)
         .filter(owed -> owed != null && owed.isPositive())
         .toList();
   }
 
-  Amount back() {
+  private Amount back() {
     var sum = Amount.ZERO;
     for (var owed : owed()) {
       sum = sum.plus(owed.atMost(basis()));
@@ -90,68 +87,67 @@ final class RentNeed {
     return sum;
   }
 
-  int backMonths() {
+  private int backMonths() {
     return owed().size();
   }
 
-  int comingMonths() {
-    var asked = it.answers().number("comingMonths");
-    var wanted = asked == null
-        ? 0
-        : asked
-            .toDecimal()
-            .min(java.math.BigDecimal.valueOf(terms.comingMonths()))
-            .intValue();
+  private int comingMonths() {
+    var wanted = Math.min(it.answers().comingMonths(), terms.comingMonths());
     return Math.max(0, Math.min(wanted, terms.monthsInAll() - backMonths()));
   }
 
-  Amount coming() {
+  private Amount coming() {
     return basis().times(comingMonths());
   }
 
-  Amount award() {
+  private Amount award() {
     return back().plus(coming()).atMost(terms.cap());
   }
 
-  Test test() {
+  RentReliefAmounts amounts(Payee payee) {
+    return new RentReliefAmounts(back(), backMonths(), coming(), comingMonths(), award(), payee);
+  }
+
+  /** RR-NEED: rent is owed for a month that can be paid, or asked for to come. */
+  Check check() {
     var check = it.check("RR-NEED")
         .uses("arrears")
         .uses("comingMonths")
-        .doubtIf(monthTwice, () -> "One month is listed twice among the rent owed.");
+        .doubtIf(monthTwice, Why.MONTH_TWICE::with);
+    var arrears = it.answers().arrears();
     for (var i = 0; i < arrears.size(); i++) {
-      check.needs("arrears/" + i + "/month").needs("arrears/" + i + "/owed");
+      check
+          .needs("arrears/" + i + "/month", arrears.get(i).month())
+          .needs("arrears/" + i + "/owed", arrears.get(i).owed());
     }
-    if (subsidised) {
-      check.needs("ownShare");
+    if (it.answers().subsidised()) {
+      check.needs("ownShare", it.answers().ownShare());
     } else {
-      check.uses("monthlyRent").lacks(rent.missing());
-      check.doubtIf(
-          rent.contradicts(),
-          () -> "The monthly rent said and the rent among the expenses differ.");
+      rent.wantedBy(check.uses("monthlyRent")).doubtIf(rent.contradicts(), Why.RENT_DIFFERS::with);
     }
-    var complete = arrears.stream().allMatch(entry -> entry.has("month") && entry.has("owed"));
-    if (complete && !monthTwice) {
+    if (areComplete() && !monthTwice) {
       var asked = !owed().isEmpty() || comingMonths() > 0;
       check.must(
           asked ? basis() == null ? null : Boolean.valueOf(award().isPositive()) : Boolean.FALSE,
-          () -> asked
-              ? "Nothing would be paid, as the household's own rent is 0."
-              : "No rent is owed for a month that can be paid, and none is asked for to come.");
+          () -> (asked ? Why.NOTHING_TO_PAY : Why.NOTHING_OWED).with());
     }
-    return check.orMet(() -> "Rent is owed for " + backMonths() + " months and asked for "
-        + comingMonths() + " to come; " + award() + " can be paid.");
+    return check.orMet(() -> Why.NEED.with(
+        Argument.months(backMonths()), Argument.months(comingMonths()), Argument.once(award())));
+  }
+
+  private boolean areComplete() {
+    return it.answers().arrears().stream()
+        .allMatch(arrear -> arrear.month() != null && arrear.owed() != null);
   }
 
   List<Line> lines() {
     return List.of(
-        new Line("Rent owed, " + backMonths() + " months", back()),
-        new Line("Rent to come, " + comingMonths() + " months", coming()),
-        new Line("Paid, at most " + terms.cap(), award()));
+        new Line(Why.LINE_BACK.with(Argument.months(backMonths())), Argument.once(back())),
+        new Line(Why.LINE_COMING.with(Argument.months(comingMonths())), Argument.once(coming())),
+        new Line(Why.LINE_AWARD.with(Argument.once(terms.cap())), Argument.once(award())));
   }
 
   boolean isKnown() {
-    return basis() != null
-        && !monthTwice
-        && arrears.stream().allMatch(entry -> entry.has("month") && entry.has("owed"));
+    return basis() != null && !monthTwice && areComplete();
   }
 }

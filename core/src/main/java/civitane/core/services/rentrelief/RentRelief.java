@@ -1,8 +1,10 @@
 package civitane.core.services.rentrelief;
 
-import civitane.core.facts.Answers;
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
 import civitane.core.facts.AssetKind;
 import civitane.core.facts.ExpenseKind;
+import civitane.core.facts.Frequency;
 import civitane.core.facts.Packet;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
@@ -14,32 +16,30 @@ import civitane.core.income.IncomePicture;
 import civitane.core.income.Sum;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
-import civitane.core.rules.AssetTest;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.AssetRule;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
 import civitane.core.rules.Hardship;
 import civitane.core.rules.Hold;
-import civitane.core.rules.IdentityTest;
+import civitane.core.rules.IdentityRule;
 import civitane.core.rules.IncomeChart;
-import civitane.core.rules.IncomeTest;
+import civitane.core.rules.IncomeRule;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Residence;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
 import java.util.EnumSet;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Rent owed, and rent to come, paid to the landlord. */
-public final class RentRelief implements Service {
+public final class RentRelief implements Entitlement<RentReliefAnswers> {
 
   @Override
   public String word() {
@@ -47,8 +47,13 @@ public final class RentRelief implements Service {
   }
 
   @Override
-  public String title() {
-    return "Rent relief";
+  public Class<RentReliefAnswers> answers() {
+    return RentReliefAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -70,35 +75,9 @@ public final class RentRelief implements Service {
   public List<IncomeChart> charts(RateBook rates) {
     var terms = RentReliefTerms.of(rates);
     return List.of(
-        IncomeChart.ofMiddle("income up to", rates, terms.incomePercent()),
-        IncomeChart.flat("owned up to", "in all", terms.assetLimit()),
-        IncomeChart.flat("paid at most", "in all", terms.cap()));
-  }
-
-  @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.of("monthlyRent", QuestionKind.MONEY)
-            .otherwise("the rent among the expenses")
-            .calls("lease", "tenancyProof"),
-        Question.groups(
-                "arrears",
-                Question.of("month", QuestionKind.MONTH),
-                Question.of("owed", QuestionKind.MONEY))
-            .otherwise("none")
-            .calls("arrearsNotice"),
-        Question.of("comingMonths", QuestionKind.WHOLE).otherwise("0"),
-        Hardship.kinds(),
-        Hardship.words(),
-        Question.of("subsidised", QuestionKind.FLAG).otherwise("no"),
-        Question.of("ownShare", QuestionKind.MONEY).when("subsidised", "true"),
-        Question.group(
-            "landlord",
-            Question.of("name", QuestionKind.TEXT).forTheFile(),
-            Question.of("iban", QuestionKind.IBAN).forTheFile(),
-            Question.of("agrees", QuestionKind.FLAG),
-            Question.of("askedOn", QuestionKind.DATE)),
-        Question.of("leaseNames", QuestionKind.TEXTS));
+        IncomeChart.ofMiddle(Why.CHART_INCOME.with(), rates, terms.incomePercent()),
+        IncomeChart.flat(Why.CHART_OWNED.with(), Frequency.ONCE, terms.assetLimit()),
+        IncomeChart.flat(Why.CHART_PAID.with(), Frequency.ONCE, terms.cap()));
   }
 
   @Override
@@ -109,44 +88,53 @@ public final class RentRelief implements Service {
 
   /** One month's rent to come, so that it is the income that decides. */
   @Override
-  public Answers presumed(Packet packet) {
-    return new Answers(Map.of("comingMonths", Amount.of(1)));
+  public RentReliefAnswers presumed(Packet packet) {
+    return new RentReliefAnswers(null, List.of(), 1, null, null, false, null, null, null);
   }
 
   @Override
-  public Result determine(Situation it) {
+  public RentReliefAids aids(Situation<RentReliefAnswers> it) {
+    var terms = RentReliefTerms.of(it.rates());
+    return new RentReliefAids(
+        new RentNeed(it, it.counted(Counting.SHARED_MONEY), terms).allowedMonths());
+  }
+
+  @Override
+  public Result determine(Situation<RentReliefAnswers> it) {
     var terms = RentReliefTerms.of(it.rates());
     var counted = it.counted(Counting.SHARED_MONEY);
     var income = it.income(counted);
     var need = new RentNeed(it, counted, terms);
-    var incomeTest = incomeTest(it, income, terms);
-    var payee = payeeTest(it, terms);
+    var incomeCheck = incomeCheck(it, income, terms);
+    var payee = payeeCheck(it, terms);
     return it.determination()
-        .test(Residence.test(it))
-        .test(leaseTest(it, counted))
-        .test(Hardship.test(it, "RR-HARDSHIP"))
-        .test(incomeTest)
-        .test(AssetTest.atMost(
-            it, "RR-ASSETS", counted, "Assets", RentRelief::assets, terms.assetLimit()))
-        .test(need.test())
-        .test(payee)
+        .check(Residence.check(it))
+        .check(leaseCheck(it, counted))
+        .check(Hardship.check(
+            it, "RR-HARDSHIP", it.answers().hardship(), it.answers().hardshipText()))
+        .check(incomeCheck)
+        .check(AssetRule.atMost(it, "RR-ASSETS", counted, RentRelief::assets, terms.assetLimit()))
+        .check(need.check())
+        .check(payee)
         .hold(payee.is(Outcome.UNKNOWN), Hold.LANDLORD)
-        .determineOnly(() -> IdentityTest.standard(it, it.household().applicant()))
-        .determineOnly(() -> papers(it, counted, income, need).test())
+        .determineOnly(() -> IdentityRule.standard(it, it.household().applicant()))
+        .determineOnly(() -> papers(it, counted, income, need).check())
         .note(
             need.leavesOutMonths(),
-            "monthsLeftOut",
-            () -> "Only the month of lodging and the " + (terms.backMonths() - 1)
-                + " before it can be paid.")
-        .notes(IncomeTest.notes(income, !incomeTest.is(Outcome.UNKNOWN)))
-        .aid("months", () -> need.allowedMonths())
-        .award(() -> amounts(it, need))
-        .working(() -> need.isKnown() ? need.lines() : List.of())
+            () -> Why.MONTHS_LEFT_OUT.with(Argument.months(terms.backMonths() - 1)))
+        .notes(IncomeRule.notes(income, !incomeCheck.is(Outcome.UNKNOWN)))
+        .amounts(() -> need.amounts(payee(it)))
+        .awards(() -> List.of(Award.money(
+            Argument.once(need.amounts(payee(it)).award()),
+            agrees(it) ? Recipient.LANDLORD : Recipient.HOUSEHOLD)))
+        .working(need.isKnown(), need::lines)
         .result(word());
   }
 
-  private static Test leaseTest(Situation it, Counted counted) {
-    var names = it.answers().texts("leaseNames");
+  /** RR-LEASE: one of the counted adults stands on the lease, and nobody who does not live here. */
+  private static Check leaseCheck(Situation<RentReliefAnswers> it, Counted counted) {
+    var said = it.answers().leaseNames();
+    var names = said == null ? List.<String>of() : said;
     var ours = names.stream()
         .anyMatch(name -> counted.adults().stream().anyMatch(adult -> isName(adult, name)));
     var strangers = names.stream()
@@ -154,17 +142,12 @@ public final class RentRelief implements Service {
             it.household().people().stream().noneMatch(who -> who.livesHere() && isName(who, name)))
         .toList();
     return it.check("RR-LEASE")
-        .needs("leaseNames")
+        .needs("leaseNames", said)
         .usesFact("/household/people")
-        .doubtIf(
-            it.answers().has("leaseNames") && names.isEmpty(),
-            () -> "No name stands on the lease; another tenancy proof is wanted.")
-        .doubtIf(!names.isEmpty() && !ours, () -> "No counted adult's name stands on the lease.")
-        .doubtIf(
-            !strangers.isEmpty(),
-            () -> "On the lease stands somebody who is not listed here: "
-                + String.join(", ", strangers) + ".")
-        .orMet(() -> "Every name on the lease is that of somebody who lives here.");
+        .doubtIf(said != null && names.isEmpty(), Why.LEASE_EMPTY::with)
+        .doubtIf(!names.isEmpty() && !ours, Why.LEASE_NONE_OF_US::with)
+        .doubtIf(!strangers.isEmpty(), () -> Why.LEASE_STRANGERS.with(Argument.allTold(strangers)))
+        .orMet(Why.LEASE_ALL_LIVE_HERE::with);
   }
 
   private static boolean isName(Person person, String name) {
@@ -172,20 +155,21 @@ public final class RentRelief implements Service {
     return match == NameMatch.SAME || match == NameMatch.CLOSE;
   }
 
-  private static Test incomeTest(Situation it, IncomePicture income, RentReliefTerms terms) {
+  /** RR-INCOME: what comes in a year, less childcare and high medical costs. */
+  private static Check incomeCheck(Situation<?> it, IncomePicture income, RentReliefTerms terms) {
     var childcare = income.counted().yearly(EnumSet.of(ExpenseKind.CHILDCARE));
     var medical = income.counted().yearly(EnumSet.of(ExpenseKind.MEDICAL));
     var costs = childcare.plus(medical);
     if (income.isKnown() && !costs.isKnown()) {
-      return it.check("RR-INCOME")
-          .usesFact("/household/expenses")
-          .lacks(costs.missing())
-          .orMet(() -> "");
+      var check = it.check("RR-INCOME").ofIncome().usesFact("/household/expenses");
+      costs.missing().forEach(pointer -> check.needsFact(pointer, null));
+      return check.open();
     }
-    return IncomeTest.atMost(
+    return IncomeRule.atMost(
+        it,
         "RR-INCOME",
         income,
-        "a year after childcare and medical costs",
+        Frequency.YEARLY,
         () -> adjusted(income.yearlyLow(), childcare.known(), medical.known(), terms),
         () -> adjusted(income.yearlyHigh(), childcare.known(), medical.known(), terms),
         () -> income.counted().middle(it.rates()).percent(terms.incomePercent()));
@@ -198,7 +182,7 @@ public final class RentRelief implements Service {
         .minus(medical.minus(yearly.percent(terms.medicalPercent())).notBelowZero());
   }
 
-  /** What counted adults own, without retirement savings and each adult's first vehicle. */
+  /** RR-ASSETS: what counted adults own, without retirement savings and each adult's first vehicle. */
   private static Sum assets(Counted counted) {
     var sum = Sum.ZERO;
     var haveVehicle = new HashSet<String>();
@@ -218,72 +202,56 @@ public final class RentRelief implements Service {
     return sum;
   }
 
-  private static boolean isAdults(
-      Counted counted, @org.jspecify.annotations.Nullable String person) {
+  private static boolean isAdults(Counted counted, @Nullable String person) {
     return person == null
         || counted.includes(person)
             && counted.isAdult(counted.household().person(person).orElseThrow());
   }
 
-  private static Test payeeTest(Situation it, RentReliefTerms terms) {
+  /** RR-PAYEE: the landlord agrees to be paid, or had the time to and did not. */
+  private static Check payeeCheck(Situation<RentReliefAnswers> it, RentReliefTerms terms) {
+    var check = it.check("RR-PAYEE").uses("landlord");
     if (agrees(it)) {
-      return Test.met("RR-PAYEE", () -> "The landlord agrees to be paid.")
-          .needing(() -> List.of(it.pointer("landlord")));
+      return check.met(Why.LANDLORD_AGREES.with());
     }
     if (isTenantPaid(it, terms)) {
-      return Test.met(
-              "RR-PAYEE",
-              () -> "The landlord was asked and has not agreed within " + terms.landlordDays()
-                  + " days, so the tenant is paid.")
-          .needing(() -> List.of(it.pointer("landlord")));
+      return check.met(Why.LANDLORD_SILENT.with(Argument.days(terms.landlordDays())));
     }
-    return Test.unknown("RR-PAYEE", () -> "The landlord has not agreed yet to be paid.")
-        .missing(List.of(it.pointer("landlord/agrees")))
-        .needing(() -> List.of(it.pointer("landlord")));
+    return check.lacks(List.of(it.missing("landlord/agrees"))).unknown(Why.LANDLORD_OPEN.with());
   }
 
-  private static boolean agrees(Situation it) {
-    var landlord = it.answers().group("landlord");
-    return landlord != null && landlord.flag("agrees", false);
+  private static boolean agrees(Situation<RentReliefAnswers> it) {
+    var landlord = it.answers().landlord();
+    return landlord != null && Boolean.TRUE.equals(landlord.agrees());
   }
 
-  private static boolean isTenantPaid(Situation it, RentReliefTerms terms) {
-    var landlord = it.answers().group("landlord");
-    var askedOn = landlord == null ? null : landlord.date("askedOn");
+  private static Payee payee(Situation<RentReliefAnswers> it) {
+    return agrees(it) ? Payee.LANDLORD : Payee.TENANT;
+  }
+
+  private static boolean isTenantPaid(Situation<RentReliefAnswers> it, RentReliefTerms terms) {
+    var landlord = it.answers().landlord();
+    var askedOn = landlord == null ? null : landlord.askedOn();
     return askedOn != null && !askedOn.plusDays(terms.landlordDays()).isAfter(it.asOf());
   }
 
   private static PaperWants papers(
-      Situation it, Counted counted, IncomePicture income, RentNeed need) {
+      Situation<RentReliefAnswers> it, Counted counted, IncomePicture income, RentNeed need) {
     var papers = PaperWants.of(it)
         .incomes(income)
         .eachAdult(counted, 1, PaperKind.ASSET_STATEMENT, PaperKind.BANK_STATEMENT)
         .any(PaperKind.LEASE, PaperKind.TENANCY_PROOF);
-    for (var person : onLease(it)) {
-      papers.photoIdentity(person);
-    }
+    onLease(it).forEach(papers::photoIdentity);
     return need.asksForArrears() ? papers.any(PaperKind.ARREARS_NOTICE) : papers;
   }
 
-  private static Set<String> onLease(Situation it) {
-    var people = new HashSet<String>();
-    for (var person : it.household().inOrder()) {
-      if (person.livesHere()
-          && it.answers().texts("leaseNames").stream().anyMatch(name -> isName(person, name))) {
-        people.add(person.id());
-      }
-    }
-    return people;
-  }
-
-  private static Map<String, Object> amounts(Situation it, RentNeed need) {
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put("back", need.back());
-    amounts.put("backMonths", Amount.of(need.backMonths()));
-    amounts.put("coming", need.coming());
-    amounts.put("comingMonths", Amount.of(need.comingMonths()));
-    amounts.put("award", need.award());
-    amounts.put("payee", agrees(it) ? "landlord" : "tenant");
-    return amounts;
+  private static List<Person> onLease(Situation<RentReliefAnswers> it) {
+    var names = it.answers().leaseNames();
+    return names == null
+        ? List.of()
+        : it.household().inOrder().stream()
+            .filter(person ->
+                person.livesHere() && names.stream().anyMatch(name -> isName(person, name)))
+            .toList();
   }
 }

@@ -5,6 +5,7 @@ import civitane.core.income.CountedIncome;
 import civitane.core.income.IncomePicture;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
+import civitane.core.reasons.Argument;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
@@ -67,7 +68,8 @@ final class MealIncome {
     return left.compareTo(Amount.ZERO) >= 0 && left.isWithin(terms.nearLimitYearly());
   }
 
-  String period() {
-    return one == null ? "a year" : one.inWords();
+  /** An amount for the period that is compared. */
+  Argument.Money money(Amount amount) {
+    return Argument.each(amount, one == null ? Frequency.YEARLY : one);
   }
 }

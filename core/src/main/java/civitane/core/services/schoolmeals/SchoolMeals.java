@@ -1,6 +1,8 @@
 package civitane.core.services.schoolmeals;
 
-import civitane.core.facts.Answers;
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.awards.What;
 import civitane.core.facts.Benefit;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
@@ -13,31 +15,35 @@ import civitane.core.income.Counting;
 import civitane.core.income.IncomePicture;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Argument.Missing;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
 import civitane.core.rules.IncomeChart;
-import civitane.core.rules.IncomeTest;
+import civitane.core.rules.IncomeRule;
 import civitane.core.rules.Line;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
 import civitane.core.time.Ages;
+import java.time.LocalDate;
+import java.time.Month;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** Free or reduced-price school meals. */
-public final class SchoolMeals implements Service {
+public final class SchoolMeals implements Entitlement<SchoolMealsAnswers> {
   private static final int AGE_FROM = 3;
   private static final int AGE_TO = 19;
-  private static final String BENEFIT_NUMBER = "HA-\\d{6}-\\d";
+  private static final Pattern BENEFIT_NUMBER = Pattern.compile("HA-(\\d{6})-(\\d)");
 
   @Override
   public String word() {
@@ -45,8 +51,13 @@ public final class SchoolMeals implements Service {
   }
 
   @Override
-  public String title() {
-    return "School meals";
+  public Class<SchoolMealsAnswers> answers() {
+    return SchoolMealsAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -68,38 +79,24 @@ public final class SchoolMeals implements Service {
   public List<IncomeChart> charts(RateBook rates) {
     var terms = SchoolMealsTerms.of(rates);
     return List.of(
-        IncomeChart.ofBase("free meals, income up to", rates, terms.freePercent()),
-        IncomeChart.ofBase("reduced price, income up to", rates, terms.reducedPercent()));
+        IncomeChart.ofBase(Why.CHART_FREE.with(), rates, terms.freePercent()),
+        IncomeChart.ofBase(Why.CHART_REDUCED.with(), rates, terms.reducedPercent()));
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.groups(
-                "children",
-                Question.of("person", QuestionKind.PERSON),
-                Question.of("school", QuestionKind.TEXT),
-                Question.of("grade", QuestionKind.TEXT).forTheFile(),
-                Question.of("studentNumber", QuestionKind.TEXT)
-                    .otherwise("none")
-                    .forTheFile(),
-                Question.of("homeless", QuestionKind.FLAG).otherwise("no"))
-            .begunForEach(Role.CHILD, Role.FOSTER_CHILD),
-        Question.of("householdTotal", QuestionKind.WHOLE),
-        Question.of("schoolYear", QuestionKind.WHOLE).otherwise("the school year that runs"),
-        Question.of("benefitNumber", QuestionKind.TEXT).otherwise("none"),
-        Question.choice("medium", "screen", "paper").otherwise("screen").forTheFile());
-  }
-
-  @Override
-  public Answers presumed(Packet packet) {
+  public SchoolMealsAnswers presumed(Packet packet) {
     var children = packet.household().people().stream()
         .filter(person -> person.birthDate() != null && isOfAge(person, packet))
         .filter(person ->
             person.role() != Role.APPLICANT && person.role() != Role.SPOUSE && person.livesHere())
-        .map(person -> new Answers(Map.of("person", person.id())))
+        .map(SchoolMealsAnswers.Child::of)
         .toList();
-    return new Answers(Map.of("children", children));
+    return new SchoolMealsAnswers(children, null, null, null, null);
+  }
+
+  @Override
+  public boolean isForSomebody(SchoolMealsAnswers presumed) {
+    return !presumed.named().isEmpty();
   }
 
   private static boolean isOfAge(Person person, Packet packet) {
@@ -108,222 +105,229 @@ public final class SchoolMeals implements Service {
   }
 
   @Override
-  public Result determine(Situation it) {
+  public Result determine(Situation<SchoolMealsAnswers> it) {
     var counted = it.counted(Counting.SHARED_MONEY.withFosterChildren());
     var income = it.incomeWithChildrensEarnings(counted);
-    var children = childTests(it);
     var named = namedChildren(it);
-    var freeAnyway = named.stream().filter(child -> isFreeAnyway(it, child)).count();
+    var children = childChecks(it);
+    var freeAnyway =
+        named.values().stream().filter(child -> isFreeAnyway(it, child)).count();
     var allFree = !named.isEmpty() && freeAnyway == named.size();
     var meals = income.isKnown() && !allFree ? new MealIncome(income, it.rates()) : null;
-    var incomeTest = incomeTest(it, income, meals, allFree, freeAnyway > 0);
-    var compared = meals != null;
+    var incomeCheck = incomeCheck(it, income, meals, allFree, freeAnyway > 0);
     return it.determination()
-        .tests(children)
-        .test(householdTotal(it, counted, allFree))
-        .determineOnly(() -> signed(it, counted))
-        .test(incomeTest)
-        .determineOnly(() -> PaperWants.of(it).test())
-        .note(
-            hasWrongBenefitNumber(it),
-            "benefitNumber",
-            () -> "The benefit number is not one of ours, so the income decides.")
-        .notes(allFree ? List.of() : IncomeTest.notes(income, !incomeTest.is(Outcome.UNKNOWN)))
-        .award(() -> amounts(it, children, named, meals))
-        .working(() -> compared ? working(meals) : List.of())
+        .checks(children)
+        .check(totalCheck(it, counted, allFree))
+        .determineOnly(() -> signedCheck(it, counted))
+        .check(incomeCheck)
+        .determineOnly(() -> PaperWants.of(it).check())
+        .note(hasWrongBenefitNumber(it), Why.BENEFIT_NUMBER::with)
+        .notes(allFree ? List.of() : IncomeRule.notes(income, !incomeCheck.is(Outcome.UNKNOWN)))
+        .amounts(() -> amounts(it, prices(it, children, named, meals), meals))
+        .awards(() -> awards(it, prices(it, children, named, meals)))
+        .working(meals != null, () -> working(meals))
         .result(word());
   }
 
   /** The year in which the school year asked for begins. */
-  private static int schoolYear(Situation it) {
-    var asked = it.answers().number("schoolYear");
-    return asked == null
-        ? SchoolMealsTerms.schoolYear(it.assessedOn())
-        : asked.toDecimal().intValue();
+  private static int schoolYear(Situation<SchoolMealsAnswers> it) {
+    var asked = it.answers().schoolYear();
+    return asked == null ? SchoolMealsTerms.schoolYear(it.assessedOn()) : asked;
   }
 
-  /** The children named, each once. */
-  private static List<Answers> namedChildren(Situation it) {
-    var byPerson = new LinkedHashMap<String, Answers>();
-    for (var child : it.answers().groups("children")) {
-      if (child.has("person")) {
-        byPerson.putIfAbsent(child.text("person"), child);
+  /** The children named, each once, by their ids. */
+  private static Map<String, SchoolMealsAnswers.Child> namedChildren(
+      Situation<SchoolMealsAnswers> it) {
+    var byPerson = new LinkedHashMap<String, SchoolMealsAnswers.Child>();
+    for (var child : it.answers().named()) {
+      if (child.person() != null) {
+        byPerson.putIfAbsent(child.person(), child);
       }
     }
-    return List.copyOf(byPerson.values());
+    return byPerson;
   }
 
-  private static List<Test> childTests(Situation it) {
-    var tests = new ArrayList<Test>();
-    var entries = it.answers().groups("children");
+  /** SM-CHILD for each child, each once. */
+  private static List<Check> childChecks(Situation<SchoolMealsAnswers> it) {
+    var checks = new ArrayList<Check>();
+    var entries = it.answers().named();
     var seen = new ArrayList<String>();
     for (var i = 0; i < entries.size(); i++) {
-      var id = entries.get(i).text("person");
+      var id = entries.get(i).person();
       if (id == null) {
-        tests.add(it.check("SM-CHILD").needs("children/" + i + "/person").orMet(() -> ""));
+        checks.add(it.check("SM-CHILD").needs("children/" + i + "/person", null).open());
       } else if (!seen.contains(id)) {
         seen.add(id);
-        tests.add(childTest(it, i, it.household().person(id).orElseThrow(), entries.get(i)));
+        checks.add(childCheck(it, i, it.household().person(id).orElseThrow(), entries.get(i)));
       }
     }
-    if (tests.isEmpty()) {
-      tests.add(Test.unknown("SM-CHILD", () -> "No child is named yet.")
-          .missing(List.of(it.pointer("children")))
-          .needing(() -> List.of(it.pointer("children"))));
+    if (checks.isEmpty()) {
+      checks.add(it.check("SM-CHILD").needs("children", null).unknown(Why.NO_CHILD.with()));
     }
-    return tests;
+    return checks;
   }
 
-  private static Test childTest(Situation it, int index, Person child, Answers entry) {
-    var age =
-        child.birthDate() == null ? null : Ages.completedYears(child.birthDate(), it.assessedOn());
+  private static Check childCheck(
+      Situation<SchoolMealsAnswers> it, int index, Person child, SchoolMealsAnswers.Child entry) {
+    var birth = child.birthDate();
+    var age = birth == null ? null : Ages.completedYears(birth, it.assessedOn());
+    var who = it.who(child);
     return it.check("SM-CHILD:" + child.id())
-        .needsFact(it.personPointer(child, "birthDate"), child.birthDate())
-        .needs("children/" + index + "/school")
+        .needsFact(it.personPointer(child, "birthDate"), birth)
+        .needs("children/" + index + "/school", entry.school())
         .uses("schoolYear")
         .doubtIf(
             !SchoolMealsTerms.canBeAskedFor(schoolYear(it), it.assessedOn()),
-            () ->
-                "Meals can be asked for the school year that runs, and from June for the coming one.")
+            Why.OTHER_SCHOOL_YEAR::with)
         .must(
             age == null ? null : age >= AGE_FROM && age <= AGE_TO,
-            () -> child.calledBy() + " is " + age + ", not between " + AGE_FROM + " and " + AGE_TO
-                + ".")
+            () -> Why.CHILD_NOT_OF_AGE.with(
+                who, Argument.years(age), Argument.years(AGE_FROM), Argument.years(AGE_TO)))
         .orMet(
-            () -> child.calledBy() + " is " + age + " and goes to " + entry.text("school") + ".");
+            () -> Why.CHILD_OF_AGE.with(who, Argument.years(age), Argument.told(entry.school())));
   }
 
-  private static boolean isFreeAnyway(Situation it, Answers child) {
+  private static boolean isFreeAnyway(
+      Situation<SchoolMealsAnswers> it, SchoolMealsAnswers.Child child) {
     return it.household().benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE)
-        || child.flag("homeless", false)
+        || child.homeless()
         || hasRightBenefitNumber(it)
-        || it.household().person(child.text("person")).orElseThrow().role() == Role.FOSTER_CHILD;
+        || it.household().person(child.person()).orElseThrow().role() == Role.FOSTER_CHILD;
   }
 
-  private static boolean hasRightBenefitNumber(Situation it) {
-    var number = it.answers().text("benefitNumber");
-    return number != null
-        && number.strip().matches(BENEFIT_NUMBER)
-        && CheckDigits.isRight(number.strip().substring(3).replace("-", ""));
-  }
-
-  private static boolean hasWrongBenefitNumber(Situation it) {
-    return it.answers().has("benefitNumber") && !hasRightBenefitNumber(it);
-  }
-
-  private static Test householdTotal(Situation it, Counted counted, boolean allFree) {
-    var stated = it.answers().number("householdTotal");
-    if (allFree) {
-      return Test.notApplicable(
-          "SM-TOTAL", () -> "Every child's meals are free whatever the income.");
+  private static boolean hasRightBenefitNumber(Situation<SchoolMealsAnswers> it) {
+    var number = it.answers().benefitNumber();
+    if (number == null) {
+      return false;
     }
-    var listed = Amount.of(counted.size());
-    return it.check("SM-TOTAL")
-        .needs("householdTotal")
-        .usesFact("/household/people")
-        .doubtIf(
-            stated != null && !stated.equals(listed),
-            () -> "The household states " + stated.plain() + " people, and " + listed.plain()
-                + " are listed and counted.")
-        .comparing(stated, stated == null ? null : listed)
-        .orMet(() -> "The household states " + listed.plain()
-            + " people, and as many are listed and counted.");
+    var written = BENEFIT_NUMBER.matcher(number.strip());
+    return written.matches() && CheckDigits.isRight(written.group(1) + written.group(2));
   }
 
-  private static Test signed(Situation it, Counted counted) {
+  private static boolean hasWrongBenefitNumber(Situation<SchoolMealsAnswers> it) {
+    return it.answers().benefitNumber() != null && !hasRightBenefitNumber(it);
+  }
+
+  /** SM-TOTAL: the number of people stated is that of the people counted. */
+  private static Check totalCheck(
+      Situation<SchoolMealsAnswers> it, Counted counted, boolean allFree) {
+    if (allFree) {
+      return it.check("SM-TOTAL").notApplicable(Why.ALL_FREE.with());
+    }
+    var stated = it.answers().householdTotal();
+    var check = it.check("SM-TOTAL").needs("householdTotal", stated).usesFact("/household/people");
+    if (stated == null) {
+      return check.open();
+    }
+    return check
+        .comparing(Amount.of(stated), Amount.of(counted.size()))
+        .doubtIf(
+            stated != counted.size(),
+            () -> Why.TOTAL_DIFFERS.with(Argument.count(stated), Argument.count(counted.size())))
+        .orMet(() -> Why.TOTAL_AGREES.with(Argument.count(stated)));
+  }
+
+  /** SM-SIGNED: a counted adult has signed with the name as given, and a resident number or why there is none. */
+  private static Check signedCheck(Situation<SchoolMealsAnswers> it, Counted counted) {
+    var check = it.check("SM-SIGNED").usesFact("/signatures");
     for (var signature : it.packet().signatures()) {
       var signer = it.household().person(signature.person()).orElseThrow();
       if (counted.includes(signer.id())
           && counted.isAdult(signer)
           && (signer.residentNumber() != null || signer.residentNumberMissing() != null)
           && Names.compare(signer, signature.name()) == NameMatch.SAME) {
-        return Test.met(
-                "SM-SIGNED", () -> signer.calledBy() + " has signed with the name as given.")
-            .needing(() -> List.of("/signatures"));
+        return check.met(Why.SIGNED.with(it.who(signer)));
       }
     }
-    return Test.unknown(
-            "SM-SIGNED",
-            () ->
-                "An adult of the household has to sign, with the name as given and a resident number or the reason why"
-                    + " there is none.")
-        .missing(List.of("/signatures"))
-        .needing(() -> List.of("/signatures"));
+    return check
+        .lacks(List.of(new Missing("/signatures", "wanted.signature", null, null)))
+        .unknown(Why.NOT_SIGNED.with());
   }
 
-  private static Test incomeTest(
-      Situation it,
+  /** SM-INCOME: what comes in is within the limit of free or reduced-price meals. */
+  private static Check incomeCheck(
+      Situation<SchoolMealsAnswers> it,
       IncomePicture income,
       @Nullable MealIncome meals,
       boolean allFree,
       boolean someFree) {
     if (allFree) {
-      return Test.notApplicable(
-          "SM-INCOME", () -> "Every child's meals are free whatever the income.");
+      return it.check("SM-INCOME").ofIncome().notApplicable(Why.ALL_FREE.with());
     }
     if (meals == null) {
-      return IncomeTest.gap("SM-INCOME", income);
+      return IncomeRule.gap(it, "SM-INCOME", income);
     }
     var high = meals.high();
     var tier = meals.tier(high);
     if (income.isDisputed() && meals.tier(meals.low()) != tier) {
-      return IncomeTest.disputed(
+      return IncomeRule.disputed(
+          it,
           "SM-INCOME",
           income,
-          () -> "Income is between " + meals.low() + " and " + high + " " + meals.period()
-              + ", as the register and the household disagree; the price depends on it. Payslips will settle it.");
+          Why.PRICE_DISPUTED.with(meals.money(meals.low()), meals.money(high)));
     }
+    var limit = meals.limit(tier);
     if (tier != Tier.FULL) {
-      return Test.met(
-              "SM-INCOME",
-              () -> "Income of " + high + " " + meals.period() + " is within the limit of "
-                  + meals.limit(tier) + " for "
-                  + (tier == Tier.FREE ? "free meals" : "the reduced price") + ", by "
-                  + meals.limit(tier).minus(high) + ".")
-          .comparing(high, meals.limit(tier))
-          .needing(() -> IncomeTest.needs(income));
+      return IncomeRule.of(it, "SM-INCOME", income)
+          .comparing(high, limit)
+          .met((tier == Tier.FREE ? Why.FREE_WITHIN : Why.REDUCED_WITHIN)
+              .with(meals.money(high), meals.money(limit), meals.money(limit.minus(high))));
     }
     if (someFree) {
-      return Test.notApplicable(
-          "SM-INCOME",
-          () -> "Income of " + high + " " + meals.period() + " is over the limit of "
-              + meals.limit(Tier.REDUCED)
-              + "; another child's meals are free whatever the income.");
+      return it.check("SM-INCOME")
+          .ofIncome()
+          .notApplicable(Why.FULL_BUT_FREE_CHILD.with(meals.money(high), meals.money(limit)));
     }
     var low = meals.low();
-    var over = low.minus(meals.limit(Tier.REDUCED));
-    return Test.notMet(
-            "SM-INCOME",
-            () -> "Income of " + low + " " + meals.period() + " is over the limit of "
-                + meals.limit(Tier.REDUCED) + " for the reduced price, by " + over + ".")
-        .comparing(low, meals.limit(Tier.REDUCED))
-        .changedBy(() -> "Income lower by " + over + " " + meals.period() + " would meet it.")
-        .needing(() -> IncomeTest.needs(income));
+    var over = meals.money(low.minus(limit));
+    return IncomeRule.of(it, "SM-INCOME", income)
+        .comparing(low, limit)
+        .must(false, () -> Why.FULL_PRICE.with(meals.money(low), meals.money(limit), over))
+        .changedBy(() -> Why.LESS_INCOME.with(over))
+        .open();
   }
 
-  private static Map<String, Object> amounts(
-      Situation it, List<Test> children, List<Answers> named, @Nullable MealIncome meals) {
-    var prices = new LinkedHashMap<String, Object>();
-    for (var child : named) {
-      var id = child.text("person");
-      var met = children.stream()
-          .anyMatch(test -> test.id().equals("SM-CHILD:" + id) && test.is(Outcome.MET));
-      if (met) {
+  /** What the meals of each child cost whose check is met. */
+  private static Map<String, Tier> prices(
+      Situation<SchoolMealsAnswers> it,
+      List<Check> checks,
+      Map<String, SchoolMealsAnswers.Child> named,
+      @Nullable MealIncome meals) {
+    var prices = new LinkedHashMap<String, Tier>();
+    named.forEach((id, child) -> {
+      if (checks.stream()
+          .anyMatch(check -> check.id().equals("SM-CHILD:" + id) && check.is(Outcome.MET))) {
         prices.put(
             id, isFreeAnyway(it, child) || meals == null ? Tier.FREE : meals.tier(meals.high()));
       }
-    }
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put("children", prices);
-    amounts.put("until", SchoolMealsTerms.of(it.rates()).until(schoolYear(it)));
-    amounts.put("nearLimit", meals != null && meals.isNearLimit());
-    return amounts;
+    });
+    return prices;
+  }
+
+  private static SchoolMealsAmounts amounts(
+      Situation<SchoolMealsAnswers> it, Map<String, Tier> prices, @Nullable MealIncome meals) {
+    return new SchoolMealsAmounts(prices, until(it), meals != null && meals.isNearLimit());
+  }
+
+  private static LocalDate until(Situation<SchoolMealsAnswers> it) {
+    return SchoolMealsTerms.of(it.rates()).until(schoolYear(it));
+  }
+
+  private static List<Award> awards(Situation<SchoolMealsAnswers> it, Map<String, Tier> prices) {
+    var begins = LocalDate.of(schoolYear(it), Month.AUGUST, 1);
+    var awards = new ArrayList<Award>();
+    prices.forEach((id, tier) -> awards.add(Award.of(What.MEALS, Recipient.SCHOOL)
+        .from(begins.isAfter(it.assessedOn()) ? begins : it.assessedOn())
+        .until(until(it))
+        .forWhom(it.who(it.household().person(id).orElseThrow()))
+        .with(Argument.term(tier))));
+    return awards;
   }
 
   private static List<Line> working(MealIncome meals) {
     return List.of(
-        new Line("Income " + meals.period(), meals.high()),
-        new Line("Limit for free meals", meals.limit(Tier.FREE)),
-        new Line("Limit for the reduced price", meals.limit(Tier.REDUCED)));
+        new Line(Why.LINE_INCOME.with(), meals.money(meals.high())),
+        new Line(Why.LINE_FREE.with(), meals.money(meals.limit(Tier.FREE))),
+        new Line(Why.LINE_REDUCED.with(), meals.money(meals.limit(Tier.REDUCED))));
   }
 }

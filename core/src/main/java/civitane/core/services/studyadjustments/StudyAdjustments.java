@@ -1,33 +1,22 @@
 package civitane.core.services.studyadjustments;
 
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.awards.What;
 import civitane.core.facts.PaperKind;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
-import civitane.core.rules.Wording;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeSet;
 
 /** What a student with a condition needs to study. */
-public final class StudyAdjustments implements Service {
-  private static final Map<String, List<String>> BY_LIMIT = Map.of(
-      "concentration", List.of("extraTime", "quietRoom"),
-      "noteTaking", List.of("noteTaker", "recordLectures"),
-      "reading", List.of("alternativeFormats", "extraTime"),
-      "writing", List.of("dictation", "extraTime"),
-      "hearing", List.of("captioning", "signInterpreter"),
-      "seeing", List.of("alternativeFormats", "screenReader"),
-      "mobility", List.of("stepFreeRooms", "accessibleDesk"),
-      "stamina", List.of("restBreaks", "flexibleDeadlines"),
-      "attendance", List.of("flexibleAttendance"));
+public final class StudyAdjustments implements Entitlement<StudyAdjustmentsAnswers> {
 
   @Override
   public String word() {
@@ -35,8 +24,13 @@ public final class StudyAdjustments implements Service {
   }
 
   @Override
-  public String title() {
-    return "Study adjustments";
+  public Class<StudyAdjustmentsAnswers> answers() {
+    return StudyAdjustmentsAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -50,80 +44,64 @@ public final class StudyAdjustments implements Service {
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.of("person", QuestionKind.PERSON),
-        Question.of("enrolled", QuestionKind.FLAG),
-        Question.of("term", QuestionKind.TEXT).forTheFile(),
-        Question.groups(
-                "conditions",
-                Question.of("kind", QuestionKind.TEXT).forTheFile(),
-                Question.of("detail", QuestionKind.LONG_TEXT))
-            .calls("medicalCertificate", "studyRecord"),
-        Question.choices("limits", BY_LIMIT.keySet().stream().sorted().toArray(String[]::new)),
-        Question.of("usedBefore", QuestionKind.FLAG).otherwise("no").forTheFile());
-  }
-
-  @Override
-  public Result determine(Situation it) {
+  public Result determine(Situation<StudyAdjustmentsAnswers> it) {
+    var person = it.person(it.answers().person());
     return it.determination()
-        .test(it.check("SA-ENROLLED")
-            .needs("enrolled")
-            .must(it.answers().flag("enrolled"), () -> "The student is not enrolled.")
-            .orMet(() -> "The student is enrolled."))
-        .test(detailTest(it))
-        .test(limitsTest(it))
-        .determineOnly(() -> PaperWants.of(it).test())
-        .note(
-            it.answers().has("person") && isProvisional(it),
-            "provisional",
-            () -> "Until a medical certificate or study record is accepted it holds for one term.")
-        .award(() -> amounts(it))
+        .check(enrolledCheck(it))
+        .check(detailCheck(it))
+        .check(limitsCheck(it))
+        .determineOnly(() -> PaperWants.of(it).check())
+        .note(person.isPresent() && isProvisional(it), Why.PROVISIONAL::with)
+        .amounts(() -> new StudyAdjustmentsAmounts(adjustments(it), isProvisional(it)))
+        .awards(() -> List.of(Award.of(What.ADJUSTMENTS, Recipient.SCHOOL)
+            .forWhom(it.who(person.orElseThrow()))
+            .with(adjustments(it).stream().map(Argument::term).toArray(Argument[]::new))))
         .result(word());
   }
 
-  private static Test detailTest(Situation it) {
-    var conditions = it.answers().groups("conditions");
+  /** SA-ENROLLED: the student is enrolled. */
+  private static Check enrolledCheck(Situation<StudyAdjustmentsAnswers> it) {
+    return it.check("SA-ENROLLED")
+        .needs("enrolled", it.answers().enrolled())
+        .must(it.answers().enrolled(), Why.NOT_ENROLLED::with)
+        .orMet(Why.ENROLLED::with);
+  }
+
+  /** SA-DETAIL: at least one condition is named, and each is described. */
+  private static Check detailCheck(Situation<StudyAdjustmentsAnswers> it) {
+    var conditions = it.answers().conditions();
     var check = it.check("SA-DETAIL")
-        .needs("conditions")
-        .doubtIf(
-            it.answers().has("conditions") && conditions.isEmpty(),
-            () -> "No condition is named yet.");
-    for (var i = 0; i < conditions.size(); i++) {
-      check.needs("conditions/" + i + "/detail");
+        .needs("conditions", conditions)
+        .doubtIf(conditions != null && conditions.isEmpty(), Why.NO_CONDITION::with);
+    for (var i = 0; conditions != null && i < conditions.size(); i++) {
+      check.needs("conditions/" + i + "/detail", conditions.get(i).detail());
     }
-    return check.orMet(() -> "Each condition is described.");
+    return check.orMet(Why.CONDITIONS_DESCRIBED::with);
   }
 
-  private static Test limitsTest(Situation it) {
-    var limits = it.answers().texts("limits");
+  /** SA-LIMITS: at least one thing is limited; and who the student is, is known. */
+  private static Check limitsCheck(Situation<StudyAdjustmentsAnswers> it) {
+    var limits = it.answers().limits();
     return it.check("SA-LIMITS")
-        .needs("limits")
-        .needs("person")
-        .must(
-            it.answers().has("limits") ? Boolean.valueOf(!limits.isEmpty()) : null,
-            () -> "Nothing is named that the condition limits.")
-        .orMet(() ->
-            "Limited: " + Wording.list(limits.stream().map(Wording::spoken).toList()) + ".");
+        .needs("limits", limits)
+        .needs("person", it.answers().person())
+        .must(limits == null ? null : !limits.isEmpty(), Why.NO_LIMIT::with)
+        .orMet(() -> Why.LIMITS.with(Argument.terms(limits)));
   }
 
-  private static boolean isProvisional(Situation it) {
-    var person = it.answers().text("person");
+  private static boolean isProvisional(Situation<StudyAdjustmentsAnswers> it) {
     return it.packet().papers().stream()
         .noneMatch(paper -> paper.isEvidence()
             && (paper.kind() == PaperKind.MEDICAL_CERTIFICATE
                 || paper.kind() == PaperKind.STUDY_RECORD)
-            && person.equals(paper.person()));
+            && it.answers().person().equals(paper.person()));
   }
 
-  private static Map<String, Object> amounts(Situation it) {
-    var adjustments = new TreeSet<String>();
-    for (var limit : it.answers().texts("limits")) {
-      adjustments.addAll(BY_LIMIT.getOrDefault(limit, List.of()));
-    }
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put("adjustments", List.copyOf(adjustments));
-    amounts.put("provisional", isProvisional(it));
-    return amounts;
+  private static List<Adjustment> adjustments(Situation<StudyAdjustmentsAnswers> it) {
+    return it.answers().limits().stream()
+        .flatMap(limit -> limit.adjustments().stream())
+        .distinct()
+        .sorted()
+        .toList();
   }
 }

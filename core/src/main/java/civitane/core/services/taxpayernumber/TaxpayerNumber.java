@@ -1,28 +1,29 @@
 package civitane.core.services.taxpayernumber;
 
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.awards.What;
 import civitane.core.facts.Person;
 import civitane.core.identity.CheckDigits;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
-import civitane.core.rules.IdentityTest;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
+import civitane.core.rules.IdentityRule;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
-import civitane.core.rules.Wording;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** A person registers as a taxpayer. */
-public final class TaxpayerNumber implements Service {
+public final class TaxpayerNumber implements Entitlement<TaxpayerNumberAnswers> {
 
-  /** The numbers of the Taxpayer Number. */
+  /** The numbers of the Taxpayer Number, in euros. */
   private record Terms(Amount fee) {
     static Terms of(RateBook rates) {
       return rates.terms(
@@ -38,8 +39,13 @@ public final class TaxpayerNumber implements Service {
   }
 
   @Override
-  public String title() {
-    return "Taxpayer number";
+  public Class<TaxpayerNumberAnswers> answers() {
+    return TaxpayerNumberAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -53,78 +59,59 @@ public final class TaxpayerNumber implements Service {
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.of("person", QuestionKind.PERSON),
-        Question.of("hasNumber", QuestionKind.FLAG),
-        Question.choices("sources", "employment", "business", "rent", "other"),
-        Question.of("employerNumber", QuestionKind.TEXT).when("sources", "employment"),
-        Question.groups(
-            "identityPapers",
-            Question.of("kind", QuestionKind.TEXT),
-            Question.of("number", QuestionKind.TEXT)),
-        Question.group(
-                "voucher",
-                Question.of("name", QuestionKind.TEXT).forTheFile(),
-                Question.of("residentNumber", QuestionKind.TEXT))
-            .otherwise("none"));
-  }
-
-  @Override
-  public Result determine(Situation it) {
-    var person = it.personIn("person");
-    var has = it.answers().flag("hasNumber");
+  public Result determine(Situation<TaxpayerNumberAnswers> it) {
+    var person = it.person(it.answers().person());
+    var has = it.answers().hasNumber();
     return it.determination()
-        .test(it.check("TN-NEW")
-            .needs("hasNumber")
-            .must(has == null ? null : !has, () -> "There is a taxpayer number already.")
-            .orMet(() -> "There is no taxpayer number yet."))
-        .test(sourcesTest(it))
-        .test(papersTest(it, person))
-        .determineOnly(() -> IdentityTest.standard(it, person))
-        .determineOnly(() -> PaperWants.of(it).test())
-        .award(() -> Map.of("fee", Terms.of(it.rates()).fee()))
+        .check(it.check("TN-NEW")
+            .needs("hasNumber", has)
+            .must(has == null ? null : !has, Why.NUMBER_ALREADY::with)
+            .orMet(Why.NO_NUMBER_YET::with))
+        .check(sourcesCheck(it))
+        .check(papersCheck(it, person))
+        .determineOnly(() -> IdentityRule.standard(it, person))
+        .determineOnly(() -> PaperWants.of(it).check())
+        .amounts(() -> new TaxpayerNumberAmounts(Terms.of(it.rates()).fee()))
+        .awards(() -> List.of(Award.of(What.NUMBER, Recipient.HOUSEHOLD)
+            .forWhom(it.who(person.orElse(it.household().applicant())))))
         .result(word());
   }
 
-  private static Test sourcesTest(Situation it) {
-    var sources = it.answers().texts("sources");
+  /** TN-SOURCES: at least one source, with the employer's number where it is employment. */
+  private static Check sourcesCheck(Situation<TaxpayerNumberAnswers> it) {
+    var sources = it.answers().sources();
     var check = it.check("TN-SOURCES")
-        .needs("sources")
-        .must(
-            it.answers().has("sources") ? Boolean.valueOf(!sources.isEmpty()) : null,
-            () -> "No source of income is named.");
-    if (sources.contains("employment")) {
-      check.needs("employerNumber");
+        .needs("sources", sources)
+        .must(sources == null ? null : !sources.isEmpty(), Why.NO_SOURCE::with);
+    if (sources != null && sources.contains(TaxSource.EMPLOYMENT)) {
+      check.needs("employerNumber", it.answers().employerNumber());
     }
-    return check.orMet(() -> "Income comes from "
-        + Wording.list(sources.stream().map(Wording::spoken).toList()) + ".");
+    return check.orMet(() -> Why.SOURCES.with(Argument.terms(sources)));
   }
 
-  private static Test papersTest(Situation it, Optional<Person> person) {
-    var kinds = it.answers().groups("identityPapers").stream()
-        .filter(paper -> paper.has("kind") && paper.has("number"))
-        .map(paper -> paper.text("kind"))
-        .distinct()
-        .count();
+  /** TN-IDS: two kinds of identity papers by their numbers, or one and a resident who vouches. */
+  private static Check papersCheck(Situation<TaxpayerNumberAnswers> it, Optional<Person> person) {
+    var papers = it.answers().identityPapers();
+    var kinds = papers == null
+        ? 0
+        : papers.stream()
+            .filter(paper -> paper.kind() != null && paper.number() != null)
+            .map(TaxpayerNumberAnswers.NamedPaper::kind)
+            .distinct()
+            .count();
     var enough = kinds >= 2 || kinds == 1 && isVouchedFor(it, person);
     return it.check("TN-IDS")
-        .needs("identityPapers")
+        .needs("identityPapers", papers)
         .uses("voucher")
-        .doubtIf(
-            it.answers().has("identityPapers") && !enough,
-            () ->
-                "Two identity papers of different kinds with their numbers are wanted, or one and a resident who"
-                    + " vouches.")
-        .orMet(() -> kinds >= 2
-            ? "Two kinds of identity papers are named."
-            : "One paper is named, and a resident vouches.");
+        .doubtIf(papers != null && !enough, Why.PAPERS_WANTED::with)
+        .orMet((kinds >= 2 ? Why.TWO_PAPERS : Why.PAPER_AND_VOUCHER)::with);
   }
 
   /** Whether a resident other than the person vouches, by a resident number whose digits are right. */
-  private static boolean isVouchedFor(Situation it, Optional<Person> person) {
-    var voucher = it.answers().group("voucher");
-    var number = voucher == null ? null : voucher.text("residentNumber");
+  private static boolean isVouchedFor(
+      Situation<TaxpayerNumberAnswers> it, Optional<Person> person) {
+    var voucher = it.answers().voucher();
+    var number = voucher == null ? null : voucher.residentNumber();
     return number != null
         && CheckDigits.isResidentNumber(number)
         && !number.equals(person.map(Person::residentNumber).orElse(null));

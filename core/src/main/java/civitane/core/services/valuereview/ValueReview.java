@@ -1,37 +1,30 @@
 package civitane.core.services.valuereview;
 
-import civitane.core.facts.Answers;
+import civitane.core.awards.Award;
+import civitane.core.awards.Recipient;
+import civitane.core.awards.What;
 import civitane.core.facts.PaperKind;
 import civitane.core.money.Amount;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Argument.Missing;
+import civitane.core.reasons.ReasonCode;
+import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
 import civitane.core.rules.Line;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.PaperWants;
-import civitane.core.rules.Question;
-import civitane.core.rules.QuestionKind;
 import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
-import civitane.core.rules.Service;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
-import civitane.core.rules.Test;
 import civitane.core.rules.TimeLimit;
-import civitane.core.rules.Wording;
+import civitane.core.services.valuereview.ValueReviewAnswers.ComparableSale;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** The owner disputes the assessed value of a property. */
-public final class ValueReview implements Service {
-  private static final String NEARBY = "salesNearby";
-  private static final List<String> ANY_CLASS = List.of(NEARBY, "recordError", "floodRisk");
-  private static final Map<String, List<String>> BY_CLASS = Map.of(
-      "residential", List.of("valuation", "stateOfRepair"),
-      "commercial", List.of("valuation", "stateOfRepair", "rentalIncome", "vacancy"),
-      "industrial", List.of("valuation", "stateOfRepair", "vacancy", "access"),
-      "agricultural", List.of("rentalIncome", "access", "landUse"),
-      "vacant", List.of("access", "landUse"));
+public final class ValueReview implements Entitlement<ValueReviewAnswers> {
 
   @Override
   public String word() {
@@ -39,8 +32,13 @@ public final class ValueReview implements Service {
   }
 
   @Override
-  public String title() {
-    return "Value review";
+  public Class<ValueReviewAnswers> answers() {
+    return ValueReviewAnswers.class;
+  }
+
+  @Override
+  public List<? extends ReasonCode> reasons() {
+    return List.of(Why.values());
   }
 
   @Override
@@ -61,241 +59,211 @@ public final class ValueReview implements Service {
   }
 
   @Override
-  public List<Question> questions() {
-    return List.of(
-        Question.of("parcel", QuestionKind.TEXT).knownAs("parcel").forTheFile(),
-        Question.of("noticeOn", QuestionKind.DATE),
-        Question.of("lateReason", QuestionKind.LONG_TEXT).otherwise("none"),
-        Question.of("currentValue", QuestionKind.MONEY),
-        Question.of("askedValue", QuestionKind.MONEY).otherwise("none"),
-        Question.choice(
-            "propertyClass", "residential", "commercial", "vacant", "agricultural", "industrial"),
-        Question.choices(
-                "grounds",
-                "valuation",
-                "stateOfRepair",
-                "recordError",
-                NEARBY,
-                "floodRisk",
-                "rentalIncome",
-                "vacancy",
-                "landUse",
-                "access")
-            .calls("appraisal", "conditionPhoto"),
-        Question.of("valuedOn", QuestionKind.DATE),
-        Question.group(
-            "subject",
-            Question.of("area", QuestionKind.NUMBER),
-            Question.of("condition", QuestionKind.WHOLE)),
-        Question.groups(
-                "sales",
-                Question.of("parcel", QuestionKind.TEXT).forTheFile(),
-                Question.of("soldOn", QuestionKind.DATE),
-                Question.of("price", QuestionKind.MONEY),
-                Question.of("area", QuestionKind.NUMBER),
-                Question.of("condition", QuestionKind.WHOLE))
-            .otherwise("none"),
-        Question.choice("standing", "owner", "representative", "newOwner").calls("mandate", "deed"),
-        Question.of("mandateGiven", QuestionKind.FLAG)
-            .otherwise("no")
-            .when("standing", "representative"),
-        Question.of("earlierYears", QuestionKind.TEXTS).otherwise("none").forTheFile(),
-        Question.choice("appearance", "phone", "inPerson", "writing").forTheFile());
+  public ValueReviewAids aids(Situation<ValueReviewAnswers> it) {
+    var sales = sales(it.answers(), ValueReviewTerms.of(it.rates()));
+    return new ValueReviewAids(sales == null ? null : sales.byPlace());
   }
 
   @Override
-  public Result determine(Situation it) {
+  public Result determine(Situation<ValueReviewAnswers> it) {
     var terms = ValueReviewTerms.of(it.rates());
-    var kept = keptGrounds(it);
-    var sales = sales(it, terms);
-    var asked = askedTest(it);
+    var answers = it.answers();
+    var kept = keptGrounds(answers);
+    var sales = sales(answers, terms);
+    var asked = askedCheck(it);
+    var usable = sales != null && sales.usable() > 0;
+    var struck = kept == null
+        ? List.<ReviewGround>of()
+        : answers.grounds().stream()
+            .distinct()
+            .filter(one -> !kept.contains(one))
+            .toList();
     return it.determination()
-        .test(TimeLimit.lodgedWithin(
-            it, "VR-TIME", "noticeOn", "noticeOn", terms.days(), Integer.MAX_VALUE))
-        .test(standingTest(it))
-        .test(groundsTest(it, kept))
-        .test(asked)
-        .test(salesTest(it, kept, sales, asked.is(Outcome.UNKNOWN)))
-        .determineOnly(() -> papers(it, kept).test())
+        .check(TimeLimit.lodgedWithin(
+            it,
+            "VR-TIME",
+            "noticeOn",
+            answers.noticeOn(),
+            answers.lateReason(),
+            terms.days(),
+            Integer.MAX_VALUE))
+        .check(standingCheck(it))
+        .check(groundsCheck(it, kept))
+        .check(asked)
+        .check(salesCheck(it, kept, sales, asked.is(Outcome.UNKNOWN)))
+        .determineOnly(() -> papers(it, kept).check())
+        .note(!struck.isEmpty(), () -> Why.GROUNDS_STRUCK.with(Argument.terms(struck)))
         .note(
-            kept != null && !kept.containsAll(it.answers().texts("grounds")),
-            "groundsStruck",
-            () -> "Grounds that do not belong to this class of property are left out.")
-        .note(
-            sales != null && sales.leavesOut(),
-            "salesLeftOut",
-            () -> "Of " + sales.usable() + " usable sales the " + terms.sales()
-                + " nearest in area are used.")
-        .aid("sales", () -> sales == null ? null : sales.aid())
-        .award(() -> sales == null || sales.usable() == 0 ? Map.of() : amounts(it, sales, terms))
-        .working(() -> sales == null || sales.usable() == 0 ? List.of() : working(sales))
+            usable && sales.leavesOut(),
+            () -> Why.SALES_LEFT_OUT.with(
+                Argument.count(sales.usable()), Argument.count(sales.used())))
+        .amounts(() -> usable ? amounts(answers, sales, terms) : null)
+        .awards(() -> List.of(Award.of(What.HEARING, Recipient.HOUSEHOLD)))
+        .working(usable, () -> working(sales))
         .result(word());
   }
 
-  /** The grounds that belong to the property's class; null while either is not known. */
-  private static @Nullable List<String> keptGrounds(Situation it) {
-    var property = it.answers().text("propertyClass");
-    if (property == null || !it.answers().has("grounds")) {
+  /** The grounds that belong to the property's class, each once; null while either is not known. */
+  private static @Nullable List<ReviewGround> keptGrounds(ValueReviewAnswers answers) {
+    if (answers.propertyClass() == null || answers.grounds() == null) {
       return null;
     }
-    var allowed = BY_CLASS.get(property);
-    return it.answers().texts("grounds").stream()
-        .filter(ground -> ANY_CLASS.contains(ground) || allowed.contains(ground))
+    return answers.grounds().stream()
+        .filter(ground -> ground.belongsTo(answers.propertyClass()))
         .distinct()
         .toList();
   }
 
-  private static Test standingTest(Situation it) {
-    var standing = it.answers().text("standing");
+  /** VR-STANDING: who asks may ask. */
+  private static Check standingCheck(Situation<ValueReviewAnswers> it) {
+    var standing = it.answers().standing();
     var hasDeed = it.packet().papers().stream()
         .anyMatch(paper -> paper.kind() == PaperKind.DEED && paper.isEvidence());
+    var wantsDeed = standing == ReviewStanding.NEW_OWNER && !hasDeed;
     return it.check("VR-STANDING")
-        .needs("standing")
+        .needs("standing", standing)
         .uses("mandateGiven")
         .doubtIf(
-            "representative".equals(standing) && !it.answers().flag("mandateGiven", false),
-            () -> "The mandate of the representative is wanted.")
-        .doubtIf(
-            "newOwner".equals(standing) && !hasDeed,
-            () -> "The new owner is not in the record yet; the deed is wanted.")
-        .lacks("newOwner".equals(standing) && !hasDeed ? List.of("deed") : List.of())
-        .orMet(() -> "The " + Wording.spoken(standing) + " may ask for it.");
+            standing == ReviewStanding.REPRESENTATIVE && !it.answers().mandateGiven(),
+            Why.MANDATE_WANTED::with)
+        .doubtIf(wantsDeed, Why.DEED_WANTED::with)
+        .lacks(
+            wantsDeed
+                ? List.of(new Missing(PaperKind.DEED.word(), "paper.deed", null, null))
+                : List.of())
+        .orMet(() -> Why.MAY_ASK.with(Argument.term(standing)));
   }
 
-  private static Test groundsTest(Situation it, @Nullable List<String> kept) {
+  /** VR-GROUNDS: at least one ground belongs to the class of property. */
+  private static Check groundsCheck(
+      Situation<ValueReviewAnswers> it, @Nullable List<ReviewGround> kept) {
     return it.check("VR-GROUNDS")
-        .needs("propertyClass")
-        .needs("grounds")
-        .must(
-            kept == null ? null : !kept.isEmpty(),
-            () -> "No ground is named that belongs to this class of property.")
-        .orMet(
-            () -> "Grounds: " + Wording.list(kept.stream().map(Wording::spoken).toList()) + ".");
+        .needs("propertyClass", it.answers().propertyClass())
+        .needs("grounds", it.answers().grounds())
+        .must(kept == null ? null : !kept.isEmpty(), Why.NO_GROUND::with)
+        .orMet(() -> Why.GROUNDS.with(Argument.terms(kept)));
   }
 
-  private static Test askedTest(Situation it) {
-    var asked = it.answers().number("askedValue");
-    var current = it.answers().number("currentValue");
+  /** VR-ASKED: the value asked for is lower than the assessed one. */
+  private static Check askedCheck(Situation<ValueReviewAnswers> it) {
+    var asked = it.answers().askedValue();
+    var current = it.answers().currentValue();
     if (asked == null) {
-      return Test.notApplicable("VR-ASKED", () -> "No value is asked for.");
+      return it.check("VR-ASKED").notApplicable(Why.NO_VALUE_ASKED.with());
     }
-    return it.check("VR-ASKED")
-        .needs("askedValue")
-        .needs("currentValue")
+    var check = it.check("VR-ASKED").needs("askedValue", asked).needs("currentValue", current);
+    if (current == null) {
+      return check.open();
+    }
+    return check
+        .comparing(asked, current)
         .must(
-            current == null ? null : current.isAbove(asked),
-            () -> "The value asked for, " + asked + ", is not lower than the assessed one, "
-                + current + ".")
-        .comparing(current == null ? null : asked, current)
-        .changedBy(() -> "A value asked for below " + current + " would meet it.")
-        .orMet(() ->
-            "The value asked for, " + asked + ", is lower than the assessed one, " + current + ".");
+            current.isAbove(asked),
+            () -> Why.ASKED_NOT_LOWER.with(Argument.once(asked), Argument.once(current)))
+        .changedBy(() -> Why.ASK_BELOW.with(Argument.once(current)))
+        .orMet(() -> Why.ASKED_LOWER.with(Argument.once(asked), Argument.once(current)));
   }
 
   /** The sales made comparable; null while there is none or something of them is missing. */
-  private static @Nullable ComparableSales sales(Situation it, ValueReviewTerms terms) {
-    var sales = it.answers().groups("sales");
-    var subject = it.answers().group("subject");
-    var valuedOn = it.answers().date("valuedOn");
-    if (valuedOn == null || !sales.stream().allMatch(ValueReview::isComplete)) {
+  private static @Nullable ComparableSales sales(
+      ValueReviewAnswers answers, ValueReviewTerms terms) {
+    var sales = answers.sales();
+    var subject = answers.subject();
+    if (answers.valuedOn() == null || !sales.stream().allMatch(ComparableSale::isComplete)) {
       return null;
     }
-    if (!sales.isEmpty()
-        && (subject == null || !subject.has("area") || !subject.has("condition"))) {
+    if (!sales.isEmpty() && (subject == null || !subject.isComplete())) {
       return null;
     }
-    return new ComparableSales(sales, subject == null ? Answers.NONE : subject, valuedOn, terms);
+    return new ComparableSales(sales, subject, answers.valuedOn(), terms);
   }
 
-  private static boolean isComplete(Answers sale) {
-    return sale.has("soldOn")
-        && sale.has("price")
-        && sale.has("area")
-        && sale.number("area").isPositive()
-        && sale.has("condition");
-  }
-
-  /** The assessed value, which only the amounts need here, is not asked for twice. */
-  private static Test salesTest(
-      Situation it,
-      @Nullable List<String> kept,
+  /** VR-SALES: with that ground at least one sale can be used. The assessed value, which only the amounts need here, is not asked for twice. */
+  private static Check salesCheck(
+      Situation<ValueReviewAnswers> it,
+      @Nullable List<ReviewGround> kept,
       @Nullable ComparableSales sales,
       boolean valueIsWanted) {
-    var nearby = it.answers().texts("grounds").contains(NEARBY);
-    var none = it.answers().groups("sales").isEmpty();
+    var answers = it.answers();
+    var nearby = answers.grounds() != null && answers.grounds().contains(ReviewGround.SALES_NEARBY);
+    var none = answers.sales().isEmpty();
     var usable = sales != null && sales.usable() > 0;
-    var valued = !usable || valueIsWanted || it.answers().has("currentValue");
+    var valued = !usable || valueIsWanted || answers.currentValue() != null;
     if (!nearby && kept != null && (none || sales != null && valued)) {
-      return Test.notApplicable("VR-SALES", () -> "Sales nearby are not among the grounds.");
+      return it.check("VR-SALES").notApplicable(Why.SALES_NOT_ASKED.with());
     }
     var check = it.check("VR-SALES").uses("sales");
     if (!nearby) {
-      check.needs("grounds").needs("propertyClass");
+      check.needs("grounds", answers.grounds()).needs("propertyClass", answers.propertyClass());
     }
     if (nearby || !none) {
-      check.needs("valuedOn");
+      check.needs("valuedOn", answers.valuedOn());
     }
     if (!none) {
-      check.needs("subject/area").needs("subject/condition");
+      var subject = answers.subject();
+      check
+          .needs("subject/area", subject == null ? null : subject.area())
+          .needs("subject/condition", subject == null ? null : subject.condition());
       if (!valueIsWanted) {
-        check.needs("currentValue");
+        check.needs("currentValue", answers.currentValue());
       }
     }
-    var entries = it.answers().groups("sales");
-    for (var i = 0; i < entries.size(); i++) {
-      for (var part : List.of("soldOn", "price", "area", "condition")) {
-        check.needs("sales/" + i + "/" + part);
-      }
-      var area = entries.get(i).number("area");
-      check.doubtIf(
-          area != null && area.isZero(), () -> "A sale with an area of 0 can't be compared.");
+    for (var i = 0; i < answers.sales().size(); i++) {
+      var sale = answers.sales().get(i);
+      check
+          .needs("sales/" + i + "/soldOn", sale.soldOn())
+          .needs("sales/" + i + "/price", sale.price())
+          .needs("sales/" + i + "/area", sale.area())
+          .needs("sales/" + i + "/condition", sale.condition())
+          .doubtIf(sale.area() != null && sale.area().isZero(), Why.SALE_WITHOUT_AREA::with);
     }
     return check
-        .doubtIf(
-            sales != null && sales.usable() == 0,
-            () -> "No sale named can be used; at least one is wanted.")
-        .comparing(sales == null || sales.usable() == 0 ? null : Amount.of(sales.usable()), null)
-        .orMet(() -> "Usable sales: " + sales.usable() + ".");
+        .doubtIf(sales != null && sales.usable() == 0, Why.NO_SALE_USABLE::with)
+        .comparing(usable ? Amount.of(sales.usable()) : null, null)
+        .orMet(() -> Why.SALES_USABLE.with(Argument.count(sales.usable())));
   }
 
-  private static PaperWants papers(Situation it, @Nullable List<String> kept) {
+  private static PaperWants papers(
+      Situation<ValueReviewAnswers> it, @Nullable List<ReviewGround> kept) {
     var papers = PaperWants.of(it);
-    var grounds = kept == null ? List.<String>of() : kept;
-    if (grounds.contains("valuation")) {
+    var grounds = kept == null ? List.<ReviewGround>of() : kept;
+    if (grounds.contains(ReviewGround.VALUATION)) {
       papers.any(PaperKind.APPRAISAL);
     }
-    if (grounds.contains("stateOfRepair")) {
+    if (grounds.contains(ReviewGround.STATE_OF_REPAIR)) {
       papers.any(PaperKind.CONDITION_PHOTO);
     }
-    return "representative".equals(it.answers().text("standing"))
+    return it.answers().standing() == ReviewStanding.REPRESENTATIVE
         ? papers.any(PaperKind.MANDATE)
         : papers;
   }
 
-  private static Map<String, Object> amounts(
-      Situation it, ComparableSales sales, ValueReviewTerms terms) {
+  private static ValueReviewAmounts amounts(
+      ValueReviewAnswers answers, ComparableSales sales, ValueReviewTerms terms) {
     var indicated = sales.indicated();
-    var current = it.answers().number("currentValue");
-    var asked = it.answers().number("askedValue");
-    var amounts = new LinkedHashMap<String, Object>();
-    amounts.put("adjusted", sales.adjusted());
-    amounts.put("indicated", indicated);
-    amounts.put("suggested", indicated.atMost(current));
+    var current = answers.currentValue();
+    return new ValueReviewAmounts(
+        sales.adjusted(),
+        indicated,
+        indicated.atMost(current),
+        support(answers.askedValue(), indicated, current, terms));
+  }
+
+  private static Support support(
+      @Nullable Amount asked, Amount indicated, Amount current, ValueReviewTerms terms) {
     if (asked != null && indicated.isWithin(asked.plus(asked.percent(terms.supportPercent())))) {
-      amounts.put("support", "full");
-    } else {
-      amounts.put("support", current.isAbove(indicated) ? "part" : "none");
+      return Support.FULL;
     }
-    return amounts;
+    return current.isAbove(indicated) ? Support.PART : Support.NONE;
   }
 
   private static List<Line> working(ComparableSales sales) {
     var lines = new ArrayList<Line>();
     var number = 1;
     for (var adjusted : sales.adjusted()) {
-      lines.add(new Line("Sale " + number++ + ", made comparable", adjusted));
+      lines.add(new Line(Why.LINE_SALE.with(Argument.count(number++)), Argument.once(adjusted)));
     }
-    lines.add(new Line("Indicated, the median", sales.indicated()));
+    lines.add(new Line(Why.LINE_INDICATED.with(), Argument.once(sales.indicated())));
     return lines;
   }
 }

@@ -1,10 +1,10 @@
 package civitane.core.services.housinglist;
 
-import civitane.core.facts.Answers;
 import civitane.core.rates.RateShelf;
+import civitane.core.services.housinglist.HousingListAids.Stretch;
+import civitane.core.services.housinglist.HousingListAnswers.HomelessTime;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -21,13 +21,12 @@ public class HomelessTimesTest {
 
   /** Times as in "2026-01-01/2026-02-01 2026-03-01/"; without an end it goes on. */
   private static HomelessTimes times(String told) {
-    var times = new ArrayList<Answers>();
+    var times = new ArrayList<HomelessTime>();
     for (var one : told.split(" ")) {
       var days = one.split("/", -1);
-      var said = new LinkedHashMap<String, Object>();
-      said.put("from", days[0].isEmpty() ? null : LocalDate.parse(days[0]));
-      said.put("to", days[1].isEmpty() ? null : LocalDate.parse(days[1]));
-      times.add(new Answers(said));
+      times.add(new HomelessTime(
+          days[0].isEmpty() ? null : LocalDate.parse(days[0]),
+          days[1].isEmpty() ? null : LocalDate.parse(days[1])));
     }
     return new HomelessTimes(times, ON);
   }
@@ -69,7 +68,8 @@ public class HomelessTimesTest {
     assertTrue(times("2015-01-01/").areLong(TERMS));
     assertEquals(times("2015-01-01/").days(TERMS), 1461, "four years with one leap day");
     assertEquals(
-        times("2015-01-01/").within(TERMS), List.of(List.of(LocalDate.parse("2022-11-23"), ON)));
+        times("2015-01-01/").within(TERMS),
+        List.of(new Stretch(LocalDate.parse("2022-11-23"), ON)));
   }
 
   @Test
@@ -77,6 +77,6 @@ public class HomelessTimesTest {
     assertEquals(times("/2026-05-01").days(TERMS), 0);
     assertFalse(times("/").isOpen());
     assertTrue(times("2026-05-01/").isOpen());
-    assertFalse(times("2026-05-01/2026-06-01").runToLodging());
+    assertFalse(times("2026-05-01/2026-06-01").runToNow());
   }
 }

@@ -1,7 +1,8 @@
 package civitane.core.services.paidleave;
 
-import civitane.core.facts.Answers;
+import civitane.core.facts.Told;
 import civitane.core.money.Amount;
+import civitane.core.time.Quarter;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -13,14 +14,14 @@ import static org.testng.Assert.assertEquals;
 /** The base period: the first four of the last five quarters completed before the absence. */
 public class BasePeriodTest {
 
-  private static Answers earning(Map<String, Object> more, Object... quartersAndEuros) {
+  private static PaidLeaveAnswers earning(Map<String, Object> more, Object... quartersAndEuros) {
     var quarters = new java.util.LinkedHashMap<String, Object>();
     for (var i = 0; i < quartersAndEuros.length; i += 2) {
       quarters.put((String) quartersAndEuros[i], Amount.of((int) quartersAndEuros[i + 1]));
     }
     var answers = new java.util.LinkedHashMap<String, Object>(more);
-    answers.put("employers", List.of(new Answers(Map.of("quarters", new Answers(quarters)))));
-    return new Answers(answers);
+    answers.put("employers", List.of(Map.of("quarters", quarters)));
+    return Told.as(PaidLeaveAnswers.class, answers);
   }
 
   @DataProvider
@@ -35,7 +36,12 @@ public class BasePeriodTest {
 
   @Test(dataProvider = "days")
   public void goesByTheQuarterTheAbsenceBeginsIn(String day, String quarters) {
-    assertEquals(BasePeriod.of(LocalDate.parse(day), Answers.NONE).quarters().toString(), quarters);
+    assertEquals(
+        BasePeriod.of(LocalDate.parse(day), earning(Map.of()))
+            .earnings()
+            .keySet()
+            .toString(),
+        quarters);
   }
 
   @Test
@@ -45,14 +51,13 @@ public class BasePeriodTest {
         earning(Map.of(), "2025Q2", 90_000, "2025Q3", 5_200, "2026Q2", 7_800, "2026Q3", 90_000));
     assertEquals(base.highest(), Amount.of(7_800));
     assertEquals(base.averageWeekly(), Amount.of(500), "(7,800 + 5,200) / 26");
-    assertEquals(base.byQuarter().get("2025Q4"), Amount.ZERO);
+    assertEquals(base.earnings().get(Quarter.parse("2025Q4")), Amount.ZERO);
   }
 
   @Test
   public void ownBusinessCountsOnlyForThoseWhoAreEnrolled() {
     for (var enrolled : new boolean[] {true, false}) {
-      var own = new Answers(Map.of(
-          "enrolled", enrolled, "quarters", new Answers(Map.of("2026Q1", Amount.of(2_600)))));
+      var own = Map.of("enrolled", enrolled, "quarters", Map.of("2026Q1", Amount.of(2_600)));
       var base = BasePeriod.of(
           LocalDate.parse("2026-11-16"),
           earning(Map.of("selfEmployed", own), "2026Q1", 2_600, "2026Q2", 2_600));

@@ -1,6 +1,6 @@
 package civitane.core.services.paidleave;
 
-import civitane.core.facts.Answers;
+import civitane.core.facts.Told;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateShelf;
 import java.time.LocalDate;
@@ -18,15 +18,14 @@ public class LeaveBalanceTest {
   private static final PaidLeaveTerms TERMS =
       PaidLeaveTerms.of(RateShelf.shipped().on(FROM).orElseThrow());
 
-  private static Answers earlier(String from, int weeks, String state) {
-    return new Answers(
-        Map.of("from", LocalDate.parse(from), "weeks", Amount.of(weeks), "state", state));
+  private static Map<String, Object> earlier(String from, int weeks, String state) {
+    return Map.of("from", LocalDate.parse(from), "weeks", Amount.of(weeks), "state", state);
   }
 
-  private static LeaveBalance balance(Map<String, Object> answers, Answers... earlier) {
+  private static LeaveBalance balance(Map<String, Object> answers, Map<?, ?>... earlier) {
     var all = new LinkedHashMap<>(answers);
     all.put("earlier", List.of(earlier));
-    return LeaveBalance.of(new Answers(all), FROM, TERMS);
+    return LeaveBalance.of(Told.as(PaidLeaveAnswers.class, all), FROM, TERMS);
   }
 
   @DataProvider
@@ -61,8 +60,8 @@ public class LeaveBalanceTest {
     var balance =
         balance(Map.of(), earlier("2026-03-01", 6, "used"), earlier("2026-08-01", 9, "pending"));
     assertEquals(balance.afterUsed(), Amount.of(8));
-    assertEquals(balance.left(), Amount.of(-1));
-    assertEquals(balance.parts().get("left"), Amount.ZERO, "nobody has less than none to ask for");
-    assertEquals(balance.parts().get("pending"), Amount.of(9));
+    assertEquals(balance.remaining(), Amount.of(-1));
+    assertEquals(balance.left(), Amount.ZERO, "nobody has less than none to ask for");
+    assertEquals(balance.pending(), Amount.of(9));
   }
 }

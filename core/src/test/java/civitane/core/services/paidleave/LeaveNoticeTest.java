@@ -1,6 +1,6 @@
 package civitane.core.services.paidleave;
 
-import civitane.core.facts.Answers;
+import civitane.core.facts.Told;
 import civitane.core.rates.RateShelf;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
@@ -16,7 +16,9 @@ public class LeaveNoticeTest {
       PaidLeaveTerms.of(RateShelf.shipped().on(LocalDate.parse("2026-11-23")).orElseThrow());
 
   private static boolean isLate(String absentFrom, Map<String, Object> told) {
-    return new LeaveNotice(new Answers(told), TERMS).isLate(LocalDate.parse(absentFrom));
+    var all = new LinkedHashMap<String, Object>(told);
+    all.put("absentFrom", LocalDate.parse(absentFrom));
+    return new LeaveNotice(Told.as(PaidLeaveAnswers.class, all), TERMS).isLate();
   }
 
   private static Map<String, Object> told(String noticeOn, Object... more) {

@@ -46,7 +46,7 @@ public class InstalmentPlanTest {
     var plan = plan("310", "0", 3, "2026-12-25");
     // 25 December 2026 is a Friday: Monday the 28th.
     assertEquals(plan.byDay().keySet().toString(), "[2026-12-28, 2027-01-25, 2027-02-25]");
-    assertEquals(plan.byDay().get("2027-02-25"), plan.last());
+    assertEquals(plan.byDay().get(LocalDate.parse("2027-02-25")), plan.last());
   }
 
   @Test

@@ -1,12 +1,12 @@
 package civitane.core.services.valuereview;
 
-import civitane.core.facts.Answers;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateShelf;
+import civitane.core.services.valuereview.ValueReviewAnswers.ComparableSale;
+import civitane.core.services.valuereview.ValueReviewAnswers.Subject;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
@@ -18,26 +18,18 @@ public class ComparableSalesTest {
   private static final LocalDate VALUED = LocalDate.parse("2026-01-01");
   private static final ValueReviewTerms TERMS =
       ValueReviewTerms.of(RateShelf.shipped().on(LocalDate.parse("2026-11-23")).orElseThrow());
-  private static final Answers SUBJECT =
-      new Answers(Map.of("area", Amount.of(100), "condition", Amount.of(3)));
+  private static final Subject SUBJECT = new Subject(Amount.of(100), 3);
 
-  private static Answers sale(String soldOn, int price, int area, int condition) {
-    return new Answers(Map.of(
-        "soldOn",
-        LocalDate.parse(soldOn),
-        "price",
-        Amount.of(price),
-        "area",
-        Amount.of(area),
-        "condition",
-        Amount.of(condition)));
+  private static ComparableSale sale(String soldOn, int price, int area, int condition) {
+    return new ComparableSale(
+        null, LocalDate.parse(soldOn), Amount.of(price), Amount.of(area), condition);
   }
 
-  private static ComparableSales of(Answers... sales) {
+  private static ComparableSales of(ComparableSale... sales) {
     return new ComparableSales(List.of(sales), SUBJECT, VALUED, TERMS);
   }
 
-  private static void adjusted(Answers sale, int to) {
+  private static void adjusted(ComparableSale sale, int to) {
     assertEquals(of(sale).adjusted(), List.of(Amount.of(to)));
   }
 
@@ -82,12 +74,12 @@ public class ComparableSalesTest {
         sale("2026-01-02", 400_000, 100, 3));
     assertEquals(sales.usable(), 2);
     assertFalse(sales.leavesOut());
-    assertEquals(sales.aid().keySet().toString(), "[0, 2]");
+    assertEquals(sales.byPlace().keySet().toString(), "[0, 2]");
   }
 
   @Test
   public void ofManyTheNearestInAreaAreUsedAndTheEarlierOfTwoAsNear() {
-    var sales = new ArrayList<Answers>();
+    var sales = new ArrayList<ComparableSale>();
     for (var area : new int[] {130, 90, 110, 95, 105, 100, 80, 120, 70}) {
       sales.add(sale("2026-01-01", area * 1_000, area, 3));
     }
@@ -95,10 +87,10 @@ public class ComparableSalesTest {
     assertEquals(used.usable(), 9);
     assertTrue(used.leavesOut());
     // 80 and 120 are as near, and both still fit; 130 and 70 do not.
-    assertEquals(used.aid().keySet().toString(), "[1, 2, 3, 4, 5, 6, 7]");
+    assertEquals(used.byPlace().keySet().toString(), "[1, 2, 3, 4, 5, 6, 7]");
     sales.add(1, sale("2026-01-01", 120_000, 120, 3));
     assertEquals(
-        new ComparableSales(sales, SUBJECT, VALUED, TERMS).aid().keySet().toString(),
+        new ComparableSales(sales, SUBJECT, VALUED, TERMS).byPlace().keySet().toString(),
         "[1, 2, 3, 4, 5, 6, 7]",
         "the 120 that stands first, and the 80, not the 120 that stands last");
   }

@@ -1,0 +1,45 @@
+package civitane.core.services.paymentarrangement;
+
+import civitane.core.facts.As;
+import civitane.core.facts.Asked;
+import civitane.core.facts.Form;
+import civitane.core.facts.PaperKind;
+import civitane.core.money.Amount;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What a Payment Arrangement asks beyond the household's facts; euros throughout. */
+public record PaymentArrangementAnswers(
+    @Asked(knownAs = "debts") @Nullable List<Debt> debts,
+    @Nullable String reason,
+    @As(Form.LONG_TEXT) @Nullable String reasonText,
+    @Nullable Integer months,
+    @As(Form.NUMBER) @Nullable Amount downPercent,
+    @Nullable LocalDate firstDueOn,
+
+    @As(Form.LONG_TEXT) @Asked(optional = true, calls = PaperKind.BANK_STATEMENT) @Nullable
+    String affordability) {
+
+  /** A debt to the office. */
+  public record Debt(
+      @Asked(forTheFile = true) @Nullable String ref,
+      @Asked(forTheFile = true) @Nullable String kind,
+      @Nullable Amount amount) {}
+
+  /** What is owed in all; null while a debt's amount is not known. */
+  @Nullable
+  Amount total() {
+    if (debts == null) {
+      return null;
+    }
+    var sum = Amount.ZERO;
+    for (var debt : debts) {
+      if (debt.amount() == null) {
+        return null;
+      }
+      sum = sum.plus(debt.amount());
+    }
+    return sum;
+  }
+}

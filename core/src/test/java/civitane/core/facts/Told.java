@@ -1,0 +1,58 @@
+package civitane.core.facts;
+
+import civitane.core.money.Amount;
+import civitane.core.time.Quarter;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Records of answers from what a test tells, by keys: groups as maps, vocabularies as words, amounts as numbers. */
+public final class Told {
+  private Told() {}
+
+  public static <A extends Record> A as(Class<A> record, Map<String, ?> told) {
+    return record.cast(made(record, told));
+  }
+
+  private static Object made(Class<?> record, Map<?, ?> told) {
+    var parts = Parts.of(record);
+    var unknown =
+        told.keySet().stream().filter(key -> parts.place((String) key) < 0).toList();
+    if (!unknown.isEmpty()) {
+      throw new IllegalArgumentException(record + " has no parts called " + unknown);
+    }
+    return parts.make(parts.fields().stream()
+        .map(field -> value(field.value(), told.get(field.key())))
+        .toArray());
+  }
+
+  private static @Nullable Object value(Value form, @Nullable Object told) {
+    if (told == null || told instanceof String text && text.isBlank()) {
+      return null;
+    }
+    if (!form.orNone()) {
+      return plain(form, told);
+    }
+    return OrNone.WORD.equals(told) ? OrNone.none() : new OrNone<>(plain(form, told));
+  }
+
+  private static Object plain(Value form, Object told) {
+    return switch (form.form()) {
+      case GROUP -> told instanceof Map<?, ?> map ? made(form.type(), map) : told;
+      case LIST ->
+        ((List<?>) told).stream().map(one -> value(form.element(), one)).toList();
+      case CHOICE -> told instanceof String word ? form.words().byWord().get(word) : told;
+      case MONEY, NUMBER -> told instanceof Integer number ? Amount.of(number) : told;
+      case WHOLE -> told instanceof Amount amount ? amount.toDecimal().intValueExact() : told;
+      case BY_QUARTER -> {
+        var quarters = new LinkedHashMap<Quarter, Object>();
+        ((Map<?, ?>) told)
+            .forEach((quarter, euros) ->
+                quarters.put(Quarter.parse((String) quarter), value(form.element(), euros)));
+        yield quarters;
+      }
+      default -> told;
+    };
+  }
+}

@@ -1,0 +1,165 @@
+package civitane.packet;
+
+import civitane.core.awards.Award;
+import civitane.core.rates.RateShelf;
+import civitane.core.reasons.Reason;
+import civitane.core.rules.Mode;
+import civitane.core.services.Screening;
+import civitane.words.Language;
+import civitane.words.Voice;
+import civitane.words.Words;
+import java.math.BigDecimal;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.Iterator;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+/** Whatever a rule finds out can be said in every language, and never in the words of the machine. */
+public class SayingTest {
+  private static final RateShelf RATES = RateShelf.shipped();
+  private static final PacketReader READER = new PacketReader(RATES);
+  private static final Screening SCREENING = new Screening(RATES);
+
+  /** A word of a packet, a pointer, a place left open, a value the machine writes. */
+  private static final Pattern MACHINE = Pattern.compile(
+      "\\b[a-z]+[A-Z][a-z]\\w*|/\\w+/|[{}@]|\\bnull\\b|\\bcivitane\\.|\\d{4}-\\d\\d");
+
+  private static final Pattern ONE_OF_MANY = Pattern.compile(
+      "(?<![\\d.,\\u00a0\\u202f])1 (days|weeks|months|years|hours|people|jours|semaines|heures|dias|meses|anos)\\b");
+
+  private static final Pattern UNFINISHED =
+      Pattern.compile("  | [.,;]|\\.\\.|,,|\\(\\)|«»|^\\s|\\s$");
+
+  private static final Pattern ENGLISH =
+      Pattern.compile("\\b(the|and|with|household|month|year|week|does|was)\\b");
+
+  private static final Pattern LATIN = Pattern.compile("\\p{IsLatin}{3,}");
+
+  /** Sums above and below every limit, and numbers at the edges of what is asked. */
+  private static final String[] OTHER_NUMBERS = {"0", "1", "2", "25", "3000", "99999"};
+
+  private final Set<Reason> said = new HashSet<>();
+  private final Set<Award> told = new HashSet<>();
+  private int packets;
+
+  @DataProvider
+  public static Iterator<Object[]> cases() {
+    return Cases.withResults();
+  }
+
+  @Test(dataProvider = "cases")
+  public void whateverIsFoundOutCanBeSaid(Cases.Case one) {
+    var whole = (ObjectNode) one.json().get("packet");
+    said(whole, one.toString());
+    change(whole, whole, one.toString());
+  }
+
+  @AfterClass
+  public void thereWereManyOfThem() {
+    assertTrue(packets > 10_000, packets + " packets, " + said.size() + " reasons");
+  }
+
+  /** The packet with each of its parts left out, and each of its numbers and flags another. */
+  private void change(ObjectNode whole, JsonNode at, String what) {
+    if (at instanceof ObjectNode object) {
+      for (var key : object.propertyNames().stream().toList()) {
+        var was = object.get(key);
+        object.remove(key);
+        said(whole, what + " without " + key);
+        if (was.isNumber()) {
+          for (var other : OTHER_NUMBERS) {
+            object.put(key, new BigDecimal(other));
+            said(whole, what + " with " + key + " " + other);
+          }
+        } else if (was.isBoolean()) {
+          object.put(key, !was.booleanValue());
+          said(whole, what + " with another " + key);
+        }
+        object.set(key, was);
+        change(whole, was, what);
+      }
+    } else if (at instanceof ArrayNode array) {
+      for (var element : array) {
+        change(whole, element, what);
+      }
+    }
+  }
+
+  private void said(ObjectNode json, String what) {
+    var packet = READER.read(Cases.JSON.writeValueAsBytes(json)).packet();
+    if (packet == null) {
+      return;
+    }
+    packets++;
+    for (var mode : Mode.values()) {
+      for (var result : SCREENING.of(packet, mode)) {
+        for (var check : result.checks()) {
+          assertFalse(check.reasons().isEmpty(), what + ": " + check.id() + " says nothing");
+          check.reasons().forEach(reason -> said(reason, json, what));
+          check.changes().forEach(reason -> said(reason, json, what));
+        }
+        result.notes().forEach(note -> said(note.reason(), json, what));
+        result.working().forEach(line -> said(line.label(), json, what));
+        for (var award : result.awards()) {
+          if (told.add(award)) {
+            for (var language : Language.values()) {
+              var text = Words.in(language).award(result.service(), award);
+              wellSaid(text, language, json, what + ": " + award.what());
+            }
+          }
+        }
+      }
+    }
+  }
+
+  private void said(Reason reason, ObjectNode json, String what) {
+    if (said.add(reason)) {
+      for (var language : Language.values()) {
+        for (var voice : Voice.values()) {
+          var text = Words.in(language).say(reason, voice);
+          wellSaid(text, language, json, what + ": " + reason.code().code());
+        }
+      }
+    }
+  }
+
+  private static void wellSaid(String text, Language language, ObjectNode packet, String what) {
+    var where = what + " in " + language.word() + ": " + text;
+    assertFalse(text.isBlank(), where);
+    var own = withoutTold(text, packet);
+    assertFalse(MACHINE.matcher(own).find(), where);
+    assertFalse(ONE_OF_MANY.matcher(text).find(), where);
+    assertFalse(UNFINISHED.matcher(text.replaceAll(" ; ", "; ")).find(), where);
+    if (language != Language.EN) {
+      assertFalse(ENGLISH.matcher(own).find(), where);
+    }
+    if (language == Language.AR) {
+      assertFalse(LATIN.matcher(own).find(), where);
+    }
+  }
+
+  /** A sentence without what the household told in its own words, the longest first. */
+  private static String withoutTold(String text, JsonNode packet) {
+    return words(packet)
+        .filter(word -> word.length() > 2)
+        .sorted(Comparator.comparingInt(String::length).reversed())
+        .reduce(text, (left, word) -> left.replace(word, "·"));
+  }
+
+  private static Stream<String> words(JsonNode node) {
+    return node.isString()
+        ? Stream.of(node.stringValue())
+        : node.valueStream().flatMap(SayingTest::words);
+  }
+}
