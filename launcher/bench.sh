@@ -2,5 +2,5 @@
 . launcher/build.sh
 need_java
 step "Building the benchmarks" build-bench \
-  mvn -B -q -pl core,packet,bench -DskipTests -Dspotless.check.skip=true package
+  mvn -B -q -pl core,words,packet,bench -DskipTests -Dspotless.check.skip=true package
 exec java -cp "bench/target/bench-0.1.0.jar:bench/target/lib/*" org.openjdk.jmh.Main "$@"

@@ -24,7 +24,8 @@ public class CommonMistakesStory extends Story {
     var doubt = page.getByRole(
         AriaRole.BUTTON,
         new Page.GetByRoleOptions()
-            .setName("Wages of 2,400.00 a week is 124,800.00 a year — is it 2,400.00 a month?"));
+            .setName(
+                "Wages of €2,400.00 a week are €124,800.00 a year — is it €2,400.00 a month?"));
     assertThat(doubt).isVisible();
     doubt.click();
     assertThat(page.getByLabel("How often 1")).isFocused();
@@ -59,10 +60,10 @@ public class CommonMistakesStory extends Story {
     signIn(page, "ikenna");
     importPacket(page, StoryPackets.meals(5));
     var margin = page.getByRole(AriaRole.COMPLEMENTARY);
-    assertThat(margin).containsText("The household states 5 people, and 2 are listed and counted.");
+    assertThat(margin).containsText("5 people were said, and 2 are listed and counted.");
     page.keyboard().press("Alt+7");
     assertThat(page.getByRole(AriaRole.MAIN))
-        .containsText("The household states 5 people, and 2 are listed and counted.");
+        .containsText("5 people were said, and 2 are listed and counted.");
     accessible(page, "the read-through");
     page.keyboard().press("Alt+8");
     assertThat(page.getByRole(AriaRole.MAIN))

@@ -45,7 +45,7 @@ public class TakeAndGrantStory extends Story {
     assertThat(margin.getByText(
             "Entitled", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true)))
         .isVisible();
-    assertThat(margin).containsText("Solveig: reduced");
+    assertThat(margin).containsText("School meals: at the reduced price, for Solveig");
 
     page.keyboard().press("Alt+8");
     assertThat(page.getByRole(AriaRole.CHECKBOX).first()).isFocused();

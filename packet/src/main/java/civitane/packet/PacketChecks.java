@@ -5,8 +5,10 @@ import civitane.core.facts.Frequency;
 import civitane.core.facts.Household;
 import civitane.core.facts.Income;
 import civitane.core.facts.Person;
+import civitane.core.facts.Request;
 import civitane.core.facts.Role;
 import civitane.core.rates.RateShelf;
+import civitane.core.services.Services;
 import civitane.packet.PacketShape.Part;
 import civitane.packet.json.Faults;
 import civitane.packet.shape.Reference;
@@ -39,6 +41,7 @@ final class PacketChecks {
   void run(RateShelf rates, List<Reference> references) {
     version();
     dates(rates);
+    offered();
     roles();
     var known = ids("people", people.stream().map(Person::id).toList());
     var earned = ids("incomes", incomes.stream().map(Income::id).toList());
@@ -68,6 +71,28 @@ final class PacketChecks {
     LocalDate asOf = Part.AS_OF.of(packet);
     if (asOf != null && asOf.isBefore(lodged)) {
       faults.add("/asOf", "it lies before the day of lodging", "the day of lodging or later");
+    }
+  }
+
+  /** A service is asked for only from the day on which it is offered. */
+  private void offered() {
+    LocalDate lodged = Part.LODGED_ON.of(packet);
+    LocalDate assessed = Part.ASSESSED_ON.of(packet);
+    List<Request> requests = Part.REQUESTS.of(packet);
+    var on = assessed == null ? lodged : assessed;
+    if (on == null || requests == null) {
+      return;
+    }
+    for (var i = 0; i < requests.size(); i++) {
+      var from = requests.get(i) == null
+          ? LocalDate.MIN
+          : Services.named(requests.get(i).service()).orElseThrow().offeredFrom();
+      if (from.isAfter(on)) {
+        faults.add(
+            "/requests/" + i + "/service",
+            "it was not offered on that day",
+            "a day from " + Words.in(Language.EN).date(from) + " on");
+      }
     }
   }
 

@@ -67,14 +67,15 @@ public final class PacketReader {
     }
     new PacketChecks(read, faults).run(rates, references);
     return faults.isEmpty()
-        ? new Reading(packet(read, requests.requests()), List.of())
+        ? new Reading(packet(read), List.of())
         : new Reading(null, faults.list());
   }
 
-  private static Packet packet(@Nullable Object[] read, List<Request> requests) {
+  private static Packet packet(@Nullable Object[] read) {
     LocalDate lodgedOn = Part.LODGED_ON.of(read);
     LocalDate assessedOn = Part.ASSESSED_ON.of(read);
     LocalDate asOf = Part.AS_OF.of(read);
+    List<Request> requests = Part.REQUESTS.of(read);
     List<Paper> papers = Part.PAPERS.of(read);
     List<Signature> signatures = Part.SIGNATURES.of(read);
     return new Packet(
@@ -85,7 +86,7 @@ public final class PacketReader {
         Part.CHANNEL.of(read),
         Part.LANGUAGE.of(read),
         Part.HOUSEHOLD.of(read),
-        requests,
+        requests == null ? List.of() : requests,
         papers == null ? List.of() : papers,
         signatures == null ? List.of() : signatures);
   }

@@ -9,7 +9,6 @@ import civitane.packet.json.Path;
 import civitane.packet.shape.Reference;
 import civitane.packet.shape.Shape;
 import civitane.packet.shape.ShapeReader;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonParser;
@@ -29,7 +28,6 @@ final class RequestReader implements ShapeReader.Elsewhere {
   private final Path path;
   private final Faults faults;
   private final List<Reference> references;
-  private final List<Request> requests = new ArrayList<>(2);
   private final JsonText json;
 
   RequestReader(
@@ -40,10 +38,6 @@ final class RequestReader implements ShapeReader.Elsewhere {
     this.faults = faults;
     this.references = references;
     this.json = new JsonText(parser, path, faults);
-  }
-
-  List<Request> requests() {
-    return requests;
   }
 
   @Override
@@ -93,12 +87,11 @@ final class RequestReader implements ShapeReader.Elsewhere {
     if (from >= 0) {
       answers = later((int) from, (int) (to - from), PacketShape.ANSWERS.get(service));
     }
-    requests.add(new Request(
+    return new Request(
         service,
         answers instanceof Record given
             ? given
-            : Services.named(service).orElseThrow().nothingAnswered()));
-    return null;
+            : Services.named(service).orElseThrow().nothingAnswered());
   }
 
   private void twice(boolean already) {

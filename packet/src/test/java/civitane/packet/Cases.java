@@ -1,11 +1,14 @@
 package civitane.packet;
 
+import civitane.core.rules.Entitlement;
+import civitane.core.services.Services;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
+import java.util.stream.Stream;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -16,27 +19,8 @@ public final class Cases {
       .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
       .build();
 
-  private static final List<String> OF_PACKETS = List.of(
-      "childDental",
-      "clearRecord",
-      "decisionAppeal",
-      "disabilityAllowance",
-      "estateAuthority",
-      "homePaymentRelief",
-      "housingList",
-      "identity",
-      "identityCheck",
-      "income",
-      "legalAdvice",
-      "householdAllowance",
-      "nameChange",
-      "paidLeave",
-      "paymentArrangement",
-      "rentRelief",
-      "schoolMeals",
-      "studyAdjustments",
-      "taxpayerNumber",
-      "valueReview");
+  /** Cases of what all services share. */
+  private static final List<String> SHARED = List.of("identity", "income");
 
   private Cases() {}
 
@@ -53,7 +37,9 @@ public final class Cases {
   }
 
   public static List<Case> ofPackets() {
-    return OF_PACKETS.stream().flatMap(file -> in(file).stream()).toList();
+    return Stream.concat(Services.all().stream().map(Entitlement::word), SHARED.stream())
+        .flatMap(file -> in(file).stream())
+        .toList();
   }
 
   /** The cases of packets that were read without a fault, each as the arguments of a test. */
@@ -66,6 +52,10 @@ public final class Cases {
 
   static List<Case> in(String file) {
     try (var stream = Cases.class.getResourceAsStream("/cases/" + file + ".ndjson")) {
+      if (stream == null) {
+        throw new IllegalStateException("the worked cases of " + file
+            + " are missing: write core/src/test/resources/cases/" + file + ".ndjson");
+      }
       var cases = new ArrayList<Case>();
       new String(stream.readAllBytes(), StandardCharsets.UTF_8)
           .lines()

@@ -10,6 +10,7 @@ import civitane.core.rules.QuickCheck;
 import civitane.core.services.Services;
 import civitane.words.Voice;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -107,8 +108,10 @@ public final class Catalogue {
     return DeskWords.WORDS.title(service);
   }
 
-  static List<Offer> offers() {
+  /** What is on offer on a day. */
+  static List<Offer> offers(LocalDate today) {
     return Services.all().stream()
+        .filter(service -> !service.offeredFrom().isAfter(today))
         .map(service -> new Offer(
             service.word(),
             DeskWords.WORDS.title(service.word()),

@@ -11,6 +11,7 @@ import civitane.core.rules.Result;
 import civitane.words.Voice;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -133,8 +134,8 @@ public record ResultView(
       return amount.toDecimal();
     } else if (value instanceof Word word) {
       return word.word();
-    } else if (value instanceof LocalDate date) {
-      return date.toString();
+    } else if (value instanceof LocalDate || value instanceof YearMonth) {
+      return value.toString();
     } else if (value instanceof Record record) {
       return plain(record);
     } else if (value instanceof Map<?, ?> map) {

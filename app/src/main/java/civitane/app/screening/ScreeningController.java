@@ -52,7 +52,7 @@ class ScreeningController {
   @GetMapping("/api/services")
   @PreAuthorize(May.ANY_STAFF)
   List<Catalogue.Offer> services() {
-    return Catalogue.offers();
+    return Catalogue.offers(screenings.today());
   }
 
   @GetMapping(path = "/api/packet-schema", produces = "application/schema+json")

@@ -134,6 +134,10 @@ public class Screenings {
     return DecisionAppeal.lastDay(book(), LocalDate.now(clock));
   }
 
+  LocalDate today() {
+    return LocalDate.now(clock);
+  }
+
   RateBook book() {
     return rates.on(LocalDate.now(clock)).orElseThrow();
   }

@@ -5,6 +5,7 @@ import civitane.core.facts.Parts;
 import civitane.core.facts.Request;
 import civitane.core.rates.RateBook;
 import civitane.core.reasons.ReasonCode;
+import java.time.LocalDate;
 import java.util.List;
 
 /**
@@ -22,6 +23,11 @@ public interface Entitlement<A extends Record> {
 
   /** Every reason it may have. */
   List<? extends ReasonCode> reasons();
+
+  /** The first day it is offered: one that needs a newer rate book is not there before. */
+  default LocalDate offeredFrom() {
+    return LocalDate.MIN;
+  }
 
   /** How long it may take while it is our turn. */
   StandardTime standardTime();

@@ -93,6 +93,7 @@ public final class Screening {
     var asked = packet.requests().stream().map(Request::service).toList();
     return Services.all().stream()
         .filter(service -> !asked.contains(service.word()))
+        .filter(service -> !service.offeredFrom().isAfter(packet.assessedOn()))
         .map(service -> likelihood(service, packet))
         .toList();
   }

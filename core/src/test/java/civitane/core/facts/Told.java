@@ -2,12 +2,16 @@ package civitane.core.facts;
 
 import civitane.core.money.Amount;
 import civitane.core.time.Quarter;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.YearMonth;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** Records of answers from what a test tells, by keys: groups as maps, vocabularies as words, amounts as numbers. */
+/** Records from what a test tells, by keys: groups as maps, vocabularies as words, amounts as numbers; or all as text. */
 public final class Told {
   private Told() {}
 
@@ -43,8 +47,21 @@ public final class Told {
       case LIST ->
         ((List<?>) told).stream().map(one -> value(form.element(), one)).toList();
       case CHOICE -> told instanceof String word ? form.words().byWord().get(word) : told;
-      case MONEY, NUMBER -> told instanceof Integer number ? Amount.of(number) : told;
-      case WHOLE -> told instanceof Amount amount ? amount.toDecimal().intValueExact() : told;
+      case MONEY, NUMBER -> amount(told);
+      case WHOLE ->
+        told instanceof Amount amount
+            ? amount.toDecimal().intValueExact()
+            : told instanceof String text ? (Object) Integer.valueOf(text) : told;
+      case FLAG -> told instanceof String text ? (Object) Boolean.valueOf(text) : told;
+      case DATE -> told instanceof String text ? LocalDate.parse(text) : told;
+      case MONTH -> told instanceof String text ? YearMonth.parse(text) : told;
+      case MOMENT -> told instanceof String text ? OffsetDateTime.parse(text) : told;
+      case BY_PERSON -> {
+        var people = new LinkedHashMap<String, Object>();
+        ((Map<?, ?>) told)
+            .forEach((person, one) -> people.put((String) person, value(form.element(), one)));
+        yield people;
+      }
       case BY_QUARTER -> {
         var quarters = new LinkedHashMap<Quarter, Object>();
         ((Map<?, ?>) told)
@@ -54,5 +71,11 @@ public final class Told {
       }
       default -> told;
     };
+  }
+
+  private static Object amount(Object told) {
+    return told instanceof Integer number
+        ? Amount.of(number)
+        : told instanceof String text ? Amount.of(new BigDecimal(text)) : told;
   }
 }

@@ -42,8 +42,8 @@ final class HomelessTimes {
     return merged;
   }
 
-  private static long days(Stretch time) {
-    return ChronoUnit.DAYS.between(time.from(), time.to());
+  private static int days(Stretch time) {
+    return (int) ChronoUnit.DAYS.between(time.from(), time.to());
   }
 
   /** Whether a time has no end yet. */
@@ -76,7 +76,7 @@ final class HomelessTimes {
   }
 
   /** Days without a home in the last years together. */
-  long days(HousingListTerms terms) {
-    return within(terms).stream().mapToLong(HomelessTimes::days).sum();
+  int days(HousingListTerms terms) {
+    return within(terms).stream().mapToInt(HomelessTimes::days).sum();
   }
 }

@@ -19,7 +19,7 @@ public record HousingListAids(
    * @param longFrom from how many days on they are long
    */
   public record HomelessStrip(
-      LocalDate from, LocalDate to, List<Stretch> times, long days, int longFrom) {}
+      LocalDate from, LocalDate to, List<Stretch> times, int days, int longFrom) {}
 
   /** From a day up to, not including, another. */
   public record Stretch(LocalDate from, LocalDate to) {}
