@@ -2,7 +2,7 @@
 import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 
 const PLACE = "../words/src/main/resources/civitane/words/en";
-const WANTED = /^word\.|^household\.|\.(title|what|who|pays)$|\.(bring|ask|otherwise)\./;
+const WANTED = /^word\.|^household\.|^common\.shows\.|\.(title|what|who|pays)$|\.(bring|ask|otherwise)\./;
 
 const said = {};
 for (const file of readdirSync(PLACE).sort()) {

@@ -2,7 +2,7 @@ import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
 import { Asked, Choice } from "../draft/Choice";
 import type { DraftHandle } from "../draft/useDraft";
-import { spoken } from "../i18n/words";
+import { spoken, vocabulary } from "../i18n/words";
 import { AboutService } from "./AboutService";
 import { Acting } from "./Acting";
 import { Applicant } from "./Applicant";
@@ -10,8 +10,8 @@ import { KnownHouseholds } from "./KnownHouseholds";
 import { Registers } from "./Registers";
 import { ServiceChoice } from "./ServiceChoice";
 
-const CHANNELS = ["counter", "phone", "post", "online", "file"];
-const LANGUAGES = ["en", "fr", "pt", "ar"];
+const CHANNELS = vocabulary("channel");
+const LANGUAGES = vocabulary("language");
 
 interface Props {
   handle: DraftHandle;
@@ -58,7 +58,7 @@ export function BeginPart({ handle, id, offers, today }: Props) {
             pointer="/language"
             label={t("app.language")}
             options={LANGUAGES}
-            words={(language) => t(`app.languages.${language}`)}
+            words={(language) => spoken(language, "language")}
             className="w-40"
           />
         </Asked>

@@ -3,11 +3,11 @@ import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
 import { Asked, AskedText, Choice, YesNo } from "../draft/Choice";
 import { RowMark } from "../draft/FieldMark";
-import { at } from "../draft/packet";
+import { at, type Packet } from "../draft/packet";
 import type { DraftHandle } from "../draft/useDraft";
-import { spoken } from "../i18n/words";
+import { spoken, vocabulary } from "../i18n/words";
 
-const BENEFITS = ["householdAllowance", "disabilityAllowance", "housingSubsidy"];
+const BENEFITS = vocabulary<NonNullable<Packet["household"]["benefits"]>[number]>("benefit");
 const HOME = "/household/address";
 const MAILING = `${HOME}/mailing`;
 
@@ -62,7 +62,7 @@ export function HomePart({ handle }: { handle: DraftHandle }) {
                 )
               }
             />
-            {spoken(benefit)}
+            {spoken(benefit, "benefit")}
           </label>
         ))}
         <RowMark handle={handle} pointer="/household/benefits" />

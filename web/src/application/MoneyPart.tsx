@@ -5,22 +5,13 @@ import { RowMark } from "../draft/FieldMark";
 import { freshId } from "../draft/packet";
 import { readNumber } from "../draft/typing";
 import type { DraftHandle } from "../draft/useDraft";
+import { vocabulary } from "../i18n/words";
 import { namesOf } from "../parts/called";
 import { money } from "../parts/format";
 import { ExpenseRow, INCOME_COLUMNS, IncomeRow, Remove } from "./MoneyRows";
 import { NoIncome } from "./NoIncome";
 
-const ASSETS = [
-  "cash",
-  "current",
-  "savings",
-  "investments",
-  "retirement",
-  "realEstate",
-  "vehicle",
-  "business",
-  "other",
-];
+const ASSETS = vocabulary("assetKind");
 
 /** Money in, money out and what is owned: one row a source. */
 export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () => void }) {

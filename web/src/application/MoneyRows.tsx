@@ -6,39 +6,14 @@ import { RowMark } from "../draft/FieldMark";
 import type { Expense, Income } from "../draft/packet";
 import { readAmount, type TypedAmount } from "../draft/typing";
 import type { DraftHandle } from "../draft/useDraft";
-import { mustShow, spoken } from "../i18n/words";
+import { mustShow, spoken, vocabulary } from "../i18n/words";
 import { money } from "../parts/format";
 
-const KINDS = [
-  "wages",
-  "selfEmployment",
-  "pension",
-  "unemploymentPay",
-  "childSupport",
-  "disabilityPension",
-  "familyHelp",
-  "rentReceived",
-  "interest",
-  "leavePay",
-  "other",
-  "fosterPayment",
-  "studyGrant",
-  "loan",
-  "householdAllowance",
-];
+const KINDS = vocabulary("incomeKind");
 
-const FREQUENCIES = [
-  "weekly",
-  "fortnightly",
-  "fourWeekly",
-  "twiceMonthly",
-  "monthly",
-  "quarterly",
-  "yearly",
-  "once",
-];
+const FREQUENCIES = vocabulary("frequency");
 
-const EXPENSES = ["rent", "mortgage", "heating", "childcare", "medical", "supportPaid"];
+const EXPENSES = vocabulary("expenseKind");
 
 export const INCOME_COLUMNS = "grid-cols-[6.5rem_8.5rem_6.5rem_7.5rem_1fr_6rem_1.4rem]";
 const EXPENSE_COLUMNS = "grid-cols-[9.5rem_8rem_8.5rem_1fr_1.6rem]";

@@ -45,7 +45,11 @@ export function BirthField({ handle, person, index, today }: Props & { today: st
   );
 }
 
-const REASONS: Record<string, string> = { u: "unknown", n: "notIssued", d: "declined" };
+const REASONS: Record<string, Person["residentNumberMissing"]> = {
+  u: "unknown",
+  n: "notIssued",
+  d: "declined",
+};
 
 /** The resident number, or the reason why there is none: u unknown, n not issued, d declined. */
 export function NumberField({ handle, person, index }: Props) {
@@ -73,7 +77,7 @@ export function NumberField({ handle, person, index }: Props) {
             const reason = REASONS[String(value)];
             const { residentNumber: _number, residentNumberMissing: _reason, ...rest } = one;
             return reason
-              ? { ...rest, residentNumber: null, residentNumberMissing: reason }
+              ? { ...rest, residentNumberMissing: reason }
               : { ...rest, residentNumber: String(value) };
           });
           return { ...draft, packet: { ...draft.packet, household: { ...draft.packet.household, people } } };

@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
 import { addMonths } from "../draft/typing";
 import type { DraftHandle } from "../draft/useDraft";
+import { spoken } from "../i18n/words";
 import { useTrying } from "../parts/useTrying";
 
 /** For so many months somebody may be asked, unless the household says otherwise. */
@@ -59,7 +60,7 @@ export function Registers({ handle, id, today }: { handle: DraftHandle; id: stri
               checked={allowed(to)}
               onChange={(event) => allow(to, event.target.checked)}
             />
-            {t(`registers.to.${to}`)}
+            {spoken(to, "consentTo")}
           </label>
         ))}
       </fieldset>

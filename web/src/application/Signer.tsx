@@ -1,13 +1,15 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
+import { useSession } from "../api/session";
 import { Field, goOn } from "../draft/Field";
 import type { Signature } from "../draft/packet";
 import type { DraftHandle } from "../draft/useDraft";
+import { spoken, vocabulary } from "../i18n/words";
 import { useTrying } from "../parts/useTrying";
 
-const STATEMENTS = ["true", "changes", "share", "repay"];
-const METHODS = ["screen", "pen", "mark"];
+const STATEMENTS = vocabulary("statement");
+const METHODS = vocabulary<NonNullable<Signature["method"]>>("signingMethod");
 
 interface Props {
   handle: DraftHandle;
@@ -21,6 +23,7 @@ export function Signer({ handle, id, signer, today }: Props) {
   const { t } = useTranslation();
   const [code, setCode] = useState("");
   const [attempt, refusal] = useTrying();
+  const session = useSession();
   const signatures = handle.draft.packet.signatures;
   const signature = signatures.find((one) => one.person === signer.person);
   const index = signature ? signatures.indexOf(signature) : signatures.length;
@@ -34,6 +37,12 @@ export function Signer({ handle, id, signer, today }: Props) {
       ...signature,
       ...change,
     });
+  const by = (method: Signature["method"]) =>
+    sign(
+      method === "spoken"
+        ? { method, heardBy: signature?.heardBy ?? session?.name, language: handle.draft.packet.language }
+        : { method, heardBy: undefined, language: undefined },
+    );
   const later = () =>
     attempt(async () => {
       await handle.settle();
@@ -69,7 +78,7 @@ export function Signer({ handle, id, signer, today }: Props) {
               })
             }
           />
-          {t(`sign.states.${statement}`)}
+          {spoken(statement, "statement")}
         </label>
       ))}
       <div className="flex flex-wrap gap-4 items-end mt-2">
@@ -79,11 +88,11 @@ export function Signer({ handle, id, signer, today }: Props) {
             className="select w-44"
             value={method}
             onKeyDown={goOn}
-            onChange={(event) => sign({ method: event.target.value })}
+            onChange={(event) => by(event.target.value as Signature["method"])}
           >
             {METHODS.map((one) => (
               <option key={one} value={one}>
-                {t(`sign.${one}`)}
+                {spoken(one, "signingMethod")}
               </option>
             ))}
           </select>
@@ -110,6 +119,20 @@ export function Signer({ handle, id, signer, today }: Props) {
               shown={signature?.witness ?? ""}
               read={(text) => text}
               put={(value) => sign({ witness: String(value) })}
+              className="w-56"
+            />
+          </div>
+        )}
+        {method === "spoken" && (
+          <div className="flex flex-col gap-0.5">
+            <span className="soft small">{t("sign.heardBy")}</span>
+            <Field
+              handle={handle}
+              pointer={`/signatures/${index}/heardBy`}
+              label={t("sign.heardBy")}
+              shown={signature?.heardBy ?? ""}
+              read={(text) => text}
+              put={(value) => sign({ heardBy: String(value) })}
               className="w-56"
             />
           </div>

@@ -5,21 +5,11 @@ import { Field } from "../draft/Field";
 import { RowMark } from "../draft/FieldMark";
 import type { Person } from "../draft/packet";
 import type { DraftHandle } from "../draft/useDraft";
-import { spoken } from "../i18n/words";
+import { spoken, vocabulary } from "../i18n/words";
 import { MoreOfPerson } from "./MoreOfPerson";
 import { BirthField, NameField, NumberField } from "./PersonFields";
 
-const ROLES = [
-  "applicant",
-  "spouse",
-  "child",
-  "parent",
-  "sibling",
-  "relative",
-  "fosterChild",
-  "residentCarer",
-  "lodger",
-];
+const ROLES = vocabulary("role");
 const COLUMNS = "grid-cols-[1fr_1.1fr_9rem_8.4rem_5.2rem_1.15fr_1.4rem]";
 
 /** Everyone of the home, one row each. */

@@ -1,71 +1,21 @@
-/** The draft in the exchange format, as far as the screens touch it by name; all else is left as it is. */
-export interface Person {
-  id: string;
-  role?: string;
-  givenName?: string;
-  familyName?: string;
-  birthDate?: string | null;
-  sex?: string;
-  residentNumber?: string | null;
-  residentNumberMissing?: string;
-  nightsHere?: number;
-  contact?: Record<string, unknown>;
-  [key: string]: unknown;
-}
+import type { Schemas } from "../api/client";
 
-export interface Income {
-  id: string;
-  person?: string;
-  kind?: string;
-  amount?: number;
-  frequency?: string;
-  employer?: string;
-  hourlyRate?: number;
-  hoursPerWeek?: number;
-  [key: string]: unknown;
-}
-
-export interface Expense {
-  kind?: string;
-  amount?: number;
-  frequency?: string;
-  person?: string;
-}
-
-export interface Asset {
-  kind?: string;
-  value?: number;
-  person?: string;
-}
+/** The facts of a draft are typed by the core's records; every part may be missing yet. */
+export type Person = Schemas["ToldPerson"];
+export type Income = Schemas["ToldIncome"];
+export type Expense = Schemas["ToldExpense"];
+export type Asset = Schemas["ToldAsset"];
+export type Signature = Schemas["ToldSignature"];
+type Household = Schemas["ToldHousehold"];
 
 export interface Request {
   service: string;
   answers?: Record<string, unknown>;
 }
 
-export interface Signature {
-  person: string;
-  name?: string;
-  on?: string;
-  method?: string;
-  witness?: string;
-  statements?: string[];
-}
-
 export interface Packet {
-  household: {
-    address?: Record<string, unknown>;
-    people: Person[];
-    expectedChildren?: number;
-    incomes: Income[];
-    noIncome: { person: string; livesOn?: string; statedOn?: string }[];
-    /** What goes out; nothing where nobody has said yet, which is not the same as no rent. */
-    expenses?: Expense[];
-    assets: Asset[];
-    benefits?: string[];
-    payment?: { method?: string; iban?: string; holder?: string };
-    consents?: { person: string; to: string; on?: string; until?: string }[];
-  };
+  /** The lists are there, though empty, but what goes out: not said is not the same as no rent. */
+  household: Household & Required<Pick<Household, "people" | "incomes" | "noIncome" | "assets">>;
   channel?: string;
   language?: string;
   requests: Request[];

@@ -1,7 +1,6 @@
 import i18next from "i18next";
 import { initReactI18next } from "react-i18next";
 import en from "./en.json";
-import papers from "./papers.json";
 import said from "./said.json";
 
 i18next.use(initReactI18next).init({
@@ -31,6 +30,14 @@ export function spoken(word: string, vocabulary?: string | null): string {
     SAID[`${word}.title`] ||
     word.replace(/([a-z])([A-Z0-9])/g, "$1 $2").toLowerCase()
   );
+}
+
+/** The words of a vocabulary, in its order. */
+export function vocabulary<Word extends string = string>(name: string): Word[] {
+  const prefix = `word.${name}.`;
+  return Object.keys(SAID)
+    .filter((key) => key.startsWith(prefix))
+    .map((key) => key.slice(prefix.length) as Word);
 }
 
 /** A question as it is asked, by its service and its path within the answers: "landlord.agrees". */
@@ -65,7 +72,7 @@ export function aboutService(service: string): About {
 
 /** What a kind of paper must show. */
 export function mustShow(kind: string): string {
-  return (papers as Record<string, string>)[kind] ?? "";
+  return SAID[`common.shows.${kind}`] ?? "";
 }
 
 export default i18next;

@@ -6,7 +6,7 @@ import type { Names } from "./called";
 import { fullDay, money } from "./format";
 import { Measure } from "./Measure";
 
-type TestView = ResultView["tests"][number];
+type CheckView = ResultView["tests"][number];
 
 interface Props {
   margin?: MarginData;
@@ -121,7 +121,7 @@ function TestRow({
   onGoTo,
   names,
 }: {
-  test: TestView;
+  test: CheckView;
   onGoTo?: (pointer: string) => void;
   names: Names;
 }) {
@@ -158,7 +158,7 @@ function TestRow({
   );
 }
 
-function distance(test: TestView, t: TFunction): string {
+function distance(test: CheckView, t: TFunction): string {
   const gap = (test.measured ?? 0) - (test.limit ?? 0);
   const whole = Number.isInteger(test.measured) && Number.isInteger(test.limit) && Math.abs(gap) < 30;
   const n = whole ? String(Math.abs(gap)) : money(Math.abs(gap));
@@ -192,6 +192,6 @@ export function amountWords(value: unknown, names: Names = new Map()): string {
 }
 
 /** What a check is about, with the person it is made for: "Child, Noor". */
-export function testName(test: TestView, names: Names): string {
+export function testName(test: CheckView, names: Names): string {
   return test.person ? `${test.label}, ${names.get(test.person) ?? test.person}` : test.label;
 }

@@ -19,6 +19,8 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 
+import static civitane.core.facts.Known.known;
+
 /** Reads packets, and reports every fault of one that is not right. */
 public final class PacketReader {
   private final RateShelf rates;
@@ -65,9 +67,9 @@ public final class PacketReader {
     if (parser.nextToken() != null) {
       faults.add("", "something follows the end of the packet", "one packet a line");
     }
-    new PacketChecks(read, faults).run(rates, references);
+    new PacketChecks(known(read), faults).run(rates, references);
     return faults.isEmpty()
-        ? new Reading(packet(read), List.of())
+        ? new Reading(packet(known(read)), List.of())
         : new Reading(null, faults.list());
   }
 
@@ -79,13 +81,13 @@ public final class PacketReader {
     List<Paper> papers = Part.PAPERS.of(read);
     List<Signature> signatures = Part.SIGNATURES.of(read);
     return new Packet(
-        lodgedOn,
-        assessedOn == null ? lodgedOn : assessedOn,
-        asOf == null ? lodgedOn : asOf,
+        known(lodgedOn),
+        known(assessedOn == null ? lodgedOn : assessedOn),
+        known(asOf == null ? lodgedOn : asOf),
         Part.LODGED_AT.of(read),
         Part.CHANNEL.of(read),
         Part.LANGUAGE.of(read),
-        Part.HOUSEHOLD.of(read),
+        known(Part.HOUSEHOLD.of(read)),
         requests == null ? List.of() : requests,
         papers == null ? List.of() : papers,
         signatures == null ? List.of() : signatures);

@@ -10,6 +10,8 @@ import java.util.TreeSet;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
+import static civitane.core.facts.Known.known;
+
 /** The JSON Schema (2020-12) of a packet, made from the shapes its reader checks by. */
 public final class PacketSchema {
   private static final int MOST_CHARACTERS = 4_000;
@@ -30,7 +32,7 @@ public final class PacketSchema {
     schema.put("title", "Civitane packet");
     schema.putAll(of(PacketShape.PACKET));
     @SuppressWarnings("unchecked")
-    var properties = (Map<String, Object>) schema.get("properties");
+    var properties = known((Map<String, Object>) schema.get("properties"));
     properties.put("version", Map.of("const", PacketShape.VERSION));
     properties.put(
         "requests", orNull(Map.of("type", "array", "items", Map.of("oneOf", requests()))));
@@ -87,15 +89,15 @@ public final class PacketSchema {
       case FLAG -> Map.of("type", "boolean");
       case RESIDENT_NUMBER -> Map.of("type", "string", "pattern", "^\\d{10}$");
       case IBAN -> Map.of("type", "string", "pattern", "^ *[A-Z]{2} *\\d *\\d[A-Z0-9 ]{10,60}$");
-      case LIST -> Map.of("type", "array", "items", of(shape.element()));
+      case LIST -> Map.of("type", "array", "items", of(known(shape.element())));
       case BY_PERSON ->
-        Map.of("type", "object", "additionalProperties", orNull(of(shape.element())));
+        Map.of("type", "object", "additionalProperties", orNull(of(known(shape.element()))));
       case BY_QUARTER ->
         Map.of(
             "type",
             "object",
             "patternProperties",
-            Map.of("^\\d{4}Q[1-4]$", orNull(of(shape.element()))),
+            Map.of("^\\d{4}Q[1-4]$", orNull(of(known(shape.element())))),
             "additionalProperties",
             false);
       case GROUP -> object(shape);

@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 
+import static civitane.core.facts.Known.known;
+
 /**
  * Reads requests: the answers by the questions of the service each one names.
  *
@@ -85,7 +87,7 @@ final class RequestReader implements ShapeReader.Elsewhere {
       return null;
     }
     if (from >= 0) {
-      answers = later((int) from, (int) (to - from), PacketShape.ANSWERS.get(service));
+      answers = later((int) from, (int) (to - from), known(PacketShape.ANSWERS.get(service)));
     }
     return new Request(
         service,

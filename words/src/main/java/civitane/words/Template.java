@@ -14,6 +14,8 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /**
  * A message in the syntax of ICU MessageFormat, with arguments, plurals and selections by name.
  *
@@ -147,7 +149,7 @@ final class Template {
         say(form(plural.forms(), counted), values, counted, said);
       } else if (piece instanceof Piece.Selection selection) {
         var form = selection.forms().get(values.text(selection.name()));
-        say(form == null ? selection.forms().get(OTHER) : form, values, number, said);
+        say(known(form == null ? selection.forms().get(OTHER) : form), values, number, said);
       } else if (number != null) {
         said.append(values.written(number));
       }
@@ -160,6 +162,6 @@ final class Template {
       return exact;
     }
     var form = forms.get(plurals.select(number.doubleValue()));
-    return form == null ? forms.get(OTHER) : form;
+    return known(form == null ? forms.get(OTHER) : form);
   }
 }

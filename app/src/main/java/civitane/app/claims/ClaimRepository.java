@@ -13,28 +13,28 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
-interface ClaimRepository extends JpaRepository<ClaimRecord, UUID> {
-  Optional<ClaimRecord> findByNumber(String number);
+interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
+  Optional<StoredClaim> findByNumber(String number);
 
   /** The claim, held until the change is done, so that of two changes one comes after the other. */
   @Lock(LockModeType.PESSIMISTIC_WRITE)
-  @Query("select c from ClaimRecord c where c.number = :number")
-  Optional<ClaimRecord> hold(String number);
+  @Query("select c from StoredClaim c where c.number = :number")
+  Optional<StoredClaim> hold(String number);
 
-  List<ClaimRecord> findByApplicationIdOrderByNumber(UUID application);
+  List<StoredClaim> findByApplicationIdOrderByNumber(UUID application);
 
   @Query(value = "select nextval('claim_running')", nativeQuery = true)
   long nextRunning();
 
   /** Claims, the urgent first, then by due date; after an urgency, date and number. */
   @Query("""
-      select c from ClaimRecord c
+      select c from StoredClaim c
       where c.state in :states
         and (c.urgent = false and :afterUrgent = true
           or c.urgent = :afterUrgent and (c.dueOn > :afterDue or c.dueOn = :afterDue and c.number > :afterNumber))
       order by c.urgent desc, c.dueOn, c.number
       """)
-  List<ClaimRecord> page(
+  List<StoredClaim> page(
       Collection<ClaimState> states,
       boolean afterUrgent,
       LocalDate afterDue,
@@ -43,11 +43,11 @@ interface ClaimRepository extends JpaRepository<ClaimRecord, UUID> {
 
   /** How many claims of one turn fall due on each day, whatever page they are on. */
   @Query("""
-      select new civitane.app.claims.Falling(c.dueOn, count(c)) from ClaimRecord c
+      select new civitane.app.claims.Falling(c.dueOn, count(c)) from StoredClaim c
       where c.state in :states and c.turn = :turn
       group by c.dueOn
       """)
   List<Falling> falling(Collection<ClaimState> states, Turn turn);
 
-  List<ClaimRecord> findByHouseholdIdAndServiceOrderByNumber(UUID household, String service);
+  List<StoredClaim> findByHouseholdIdAndServiceOrderByNumber(UUID household, String service);
 }

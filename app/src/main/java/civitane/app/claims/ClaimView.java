@@ -36,7 +36,7 @@ public record ClaimView(
   /** The one thing to do next, and by when. */
   public record NextStep(
       String words, String owner, @Nullable LocalDate on) {
-    static @Nullable NextStep of(ClaimRecord claim) {
+    static @Nullable NextStep of(StoredClaim claim) {
       return claim.nextStep() == null
           ? null
           : new NextStep(claim.nextStep(), claim.turn().word(), claim.nextOn());
@@ -61,7 +61,7 @@ public record ClaimView(
       String words,
       String owner,
       @Nullable LocalDate dueOn) {
-    static Item of(ItemRecord item) {
+    static Item of(StoredItem item) {
       return new Item(
           item.id(), item.kind(), item.subject(), item.words(), item.owner().word(), item.dueOn());
     }
@@ -69,7 +69,7 @@ public record ClaimView(
 
   /** Something that happened. */
   public record Event(Instant at, String actor, String kind, String words, String turn) {
-    static Event of(EventRecord event, String name) {
+    static Event of(StoredEvent event, String name) {
       return new Event(
           event.happenedAt(), name, event.kind(), event.words(), event.turn().word());
     }

@@ -59,20 +59,20 @@ public class Claims {
   public String lodge(NewClaim fresh) {
     var number = new ClaimNumber(fresh.lodgedOn().getYear() % CENTURY, (int) claims.nextRunning())
         .toString();
-    var claim = claims.save(new ClaimRecord(fresh, number));
+    var claim = claims.save(new StoredClaim(fresh, number));
     want(claim, fresh.wanted(), fresh.lodgedOn());
-    items.save(new ItemRecord(
-        claim.id(), ItemRecord.TAKE, number, "Take it up", Turn.OURS, claim.dueOn()));
+    items.save(new StoredItem(
+        claim.id(), StoredItem.TAKE, number, "Take it up", Turn.OURS, claim.dueOn()));
     restand(claim);
-    events.save(new EventRecord(
+    events.save(new StoredEvent(
         claim.id(), fresh.at(), fresh.by(), "lodged", "Lodged, and the receipt given", Turn.OURS));
     audit.record(fresh.by(), "claim lodged", number, fresh.service());
     return number;
   }
 
-  private void want(ClaimRecord claim, List<Wanted> wanted, LocalDate from) {
+  private void want(StoredClaim claim, List<Wanted> wanted, LocalDate from) {
     for (var one : wanted) {
-      items.save(new ItemRecord(
+      items.save(new StoredItem(
           claim.id(),
           one.kind(),
           one.subject(),
@@ -95,7 +95,7 @@ public class Claims {
     if (claim.state() == ClaimState.LODGED) {
       claim.become(ClaimState.OPEN);
     }
-    closeItems(claim, ItemRecord.TAKE);
+    closeItems(claim, StoredItem.TAKE);
     happened(claim, "taken", me.name() + " has taken it up");
     audit.record("claim taken", number, "");
   }
@@ -111,7 +111,7 @@ public class Claims {
     open.stream()
         .filter(item -> item.owner() != Turn.OURS && !subjects.contains(item.subject()))
         .forEach(item -> item.close(clock.instant()));
-    var known = open.stream().map(ItemRecord::subject).toList();
+    var known = open.stream().map(StoredItem::subject).toList();
     want(
         claim,
         stillWanted.stream().filter(one -> !known.contains(one.subject())).toList(),
@@ -121,7 +121,7 @@ public class Claims {
   }
 
   /** What was decided stays as it was decided on. */
-  private static void undecided(ClaimRecord claim) {
+  private static void undecided(StoredClaim claim) {
     if (!claim.state().isUndecided()) {
       throw Problem.wrong("The claim is " + claim.state().word()
           + " already. What is new since then is for a review of it.");
@@ -142,35 +142,35 @@ public class Claims {
     happened(claim, "decided", words);
   }
 
-  private void closeItems(ClaimRecord claim, String kind) {
+  private void closeItems(StoredClaim claim, String kind) {
     openItems(claim).stream()
         .filter(item -> item.kind().equals(kind))
         .forEach(item -> item.close(clock.instant()));
     items.flush();
   }
 
-  private List<ItemRecord> openItems(ClaimRecord claim) {
+  private List<StoredItem> openItems(StoredClaim claim) {
     return items.findByClaimIdInAndOpenOrderById(List.of(claim.id()), true);
   }
 
-  private void happened(ClaimRecord claim, String kind, String words) {
+  private void happened(StoredClaim claim, String kind, String words) {
     restand(claim);
-    events.saveAndFlush(new EventRecord(
+    events.saveAndFlush(new StoredEvent(
         claim.id(), clock.instant(), staff.me().login(), kind, words, claim.turn()));
     restand(claim);
   }
 
   /** Works out whose turn it is, the next step and the due date, from the open items. */
-  private void restand(ClaimRecord claim) {
+  private void restand(StoredClaim claim) {
     items.flush();
     var open = openItems(claim);
     if (claim.state() == ClaimState.OPEN && open.isEmpty()) {
-      var decide = items.saveAndFlush(new ItemRecord(
-          claim.id(), ItemRecord.DECIDE, claim.number(), "Decide it", Turn.OURS, claim.dueOn()));
+      var decide = items.saveAndFlush(new StoredItem(
+          claim.id(), StoredItem.DECIDE, claim.number(), "Decide it", Turn.OURS, claim.dueOn()));
       open = List.of(decide);
     }
     var turn = claim.state().isUndecided()
-        ? Turn.of(open.stream().map(ItemRecord::owner).toList())
+        ? Turn.of(open.stream().map(StoredItem::owner).toList())
         : Turn.OVER;
     var next = open.stream().filter(item -> item.owner() == turn).findFirst();
     var stretches = TurnHistory.of(
@@ -183,12 +183,12 @@ public class Claims {
     claim.stands(
         turn,
         next.map(item -> stepWords(item)).orElse(null),
-        next.map(ItemRecord::dueOn).orElse(null),
+        next.map(StoredItem::dueOn).orElse(null),
         due);
     claims.flush();
   }
 
-  private static String stepWords(ItemRecord item) {
+  private static String stepWords(StoredItem item) {
     return switch (item.owner()) {
       case HOUSEHOLD -> "Household to answer";
       case THIRD_PARTY -> "Wait for the " + item.subject();
@@ -263,7 +263,7 @@ public class Claims {
   @Transactional(propagation = Propagation.MANDATORY)
   public void note(String number, String words) {
     var claim = hold(number);
-    events.save(new EventRecord(
+    events.save(new StoredEvent(
         claim.id(), clock.instant(), staff.me().login(), "noted", words, claim.turn()));
     audit.record("claim noted", number, "");
   }
@@ -272,7 +272,7 @@ public class Claims {
   @Transactional(readOnly = true)
   public List<String> ofApplication(UUID application) {
     return claims.findByApplicationIdOrderByNumber(application).stream()
-        .map(ClaimRecord::number)
+        .map(StoredClaim::number)
         .toList();
   }
 
@@ -281,13 +281,13 @@ public class Claims {
     return find(number).id();
   }
 
-  private ClaimRecord hold(String number) {
+  private StoredClaim hold(String number) {
     return ClaimNumber.parse(number)
         .flatMap(parsed -> claims.hold(parsed.toString()))
         .orElseThrow(() -> Problem.notThere("A claim with this number"));
   }
 
-  private ClaimRecord find(String number) {
+  private StoredClaim find(String number) {
     return ClaimNumber.parse(number)
         .flatMap(parsed -> claims.findByNumber(parsed.toString()))
         .orElseThrow(() -> Problem.notThere("A claim with this number"));

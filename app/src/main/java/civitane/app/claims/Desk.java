@@ -72,7 +72,7 @@ class Desk {
 
   /** Where the next page begins: after a claim as it is kept, whose due date may have moved since. */
   record After(boolean urgent, LocalDate dueOn, String number) {
-    static After of(ClaimRecord claim) {
+    static After of(StoredClaim claim) {
       return new After(claim.urgent(), claim.dueOn(), claim.number());
     }
   }
@@ -109,14 +109,14 @@ class Desk {
         more ? After.of(shown.get(PAGE - 1)) : null);
   }
 
-  private List<DeskRow> rows(List<ClaimRecord> shown, LocalDate today) {
-    var ids = shown.stream().map(ClaimRecord::id).toList();
+  private List<DeskRow> rows(List<StoredClaim> shown, LocalDate today) {
+    var ids = shown.stream().map(StoredClaim::id).toList();
     var eventsOf = events.findByClaimIdInOrderByHappenedAtAscIdAsc(ids).stream()
-        .collect(Collectors.groupingBy(EventRecord::claimId));
+        .collect(Collectors.groupingBy(StoredEvent::claimId));
     var itemsOf = items.findByClaimIdInAndOpenOrderById(ids, true).stream()
-        .collect(Collectors.groupingBy(ItemRecord::claimId));
+        .collect(Collectors.groupingBy(StoredItem::claimId));
     var names =
-        households.named(shown.stream().map(ClaimRecord::householdId).distinct().toList());
+        households.named(shown.stream().map(StoredClaim::householdId).distinct().toList());
     return shown.stream()
         .map(claim -> row(
             claim,
@@ -132,10 +132,10 @@ class Desk {
   }
 
   private DeskRow row(
-      ClaimRecord claim,
+      StoredClaim claim,
       Households.ListedHousehold household,
-      List<EventRecord> happened,
-      List<ItemRecord> open,
+      List<StoredEvent> happened,
+      List<StoredItem> open,
       LocalDate today) {
     var stretches = TurnHistory.of(claim.lodgedOn(), happened, today, clock.getZone());
     var due = civitane.core.claims.Clock.of(claim.lodgedOn(), claim.standard(), stretches)
@@ -156,7 +156,7 @@ class Desk {
         ClaimView.Stretch.of(stretches),
         open.stream()
             .filter(item -> item.owner() != Turn.OURS)
-            .map(ItemRecord::words)
+            .map(StoredItem::words)
             .distinct()
             .toList());
   }

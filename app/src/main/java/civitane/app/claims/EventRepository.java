@@ -5,6 +5,6 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface EventRepository extends JpaRepository<EventRecord, Long> {
-  List<EventRecord> findByClaimIdInOrderByHappenedAtAscIdAsc(Collection<UUID> claims);
+interface EventRepository extends JpaRepository<StoredEvent, Long> {
+  List<StoredEvent> findByClaimIdInOrderByHappenedAtAscIdAsc(Collection<UUID> claims);
 }

@@ -5,6 +5,6 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface ItemRepository extends JpaRepository<ItemRecord, Long> {
-  List<ItemRecord> findByClaimIdInAndOpenOrderById(Collection<UUID> claims, boolean open);
+interface ItemRepository extends JpaRepository<StoredItem, Long> {
+  List<StoredItem> findByClaimIdInAndOpenOrderById(Collection<UUID> claims, boolean open);
 }

@@ -13,7 +13,7 @@ final class TurnHistory {
 
   /** Stretches from lodging up to today; what happened last on a day decides the day. */
   static List<Clock.Stretch> of(
-      LocalDate lodgedOn, List<EventRecord> events, LocalDate today, ZoneId zone) {
+      LocalDate lodgedOn, List<StoredEvent> events, LocalDate today, ZoneId zone) {
     var stretches = new ArrayList<Clock.Stretch>();
     var from = lodgedOn;
     var turn = Turn.OURS;

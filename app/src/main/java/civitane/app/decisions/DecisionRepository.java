@@ -4,6 +4,6 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface DecisionRepository extends JpaRepository<DecisionRecord, UUID> {
-  Optional<DecisionRecord> findByClaimId(UUID claim);
+interface DecisionRepository extends JpaRepository<StoredDecision, UUID> {
+  Optional<StoredDecision> findByClaimId(UUID claim);
 }

@@ -140,7 +140,7 @@ public class Decisions {
     check(result, grant, reason, me);
     var facts = json.writeValueAsString(claim.packet());
     var text = new ResultWriter(false, Language.EN).results(List.of(result));
-    var determination = determinations.save(new DeterminationRecord(
+    var determination = determinations.save(new StoredDetermination(
         claims.idOf(number),
         clock.instant(),
         me.login(),
@@ -148,7 +148,7 @@ public class Decisions {
         text,
         AuditLog.sha256(facts + "\n" + text)));
     var outcome = grant ? "granted" : "refused";
-    decisions.save(new DecisionRecord(
+    decisions.save(new StoredDecision(
         claims.idOf(number), determination.id(), outcome, reason, me.login(), clock.instant()));
     claims.decide(
         number,

@@ -58,7 +58,7 @@ public class Households {
         .ifPresentOrElse(
             record -> record.isCalled(applicant.fullName(), town),
             () -> repository.saveAndFlush(
-                new HouseholdRecord(id, applicant.fullName(), town, clock.instant())));
+                new StoredHousehold(id, applicant.fullName(), town, clock.instant())));
     return id;
   }
 

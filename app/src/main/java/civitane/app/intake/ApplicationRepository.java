@@ -9,12 +9,12 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
-interface ApplicationRepository extends JpaRepository<ApplicationRecord, UUID> {
+interface ApplicationRepository extends JpaRepository<StoredApplication, UUID> {
 
   /** The application, held until the change is done, so that of two changes one comes after the other. */
   @Lock(LockModeType.PESSIMISTIC_WRITE)
-  @Query("select a from ApplicationRecord a where a.id = :id")
-  Optional<ApplicationRecord> hold(UUID id);
+  @Query("select a from StoredApplication a where a.id = :id")
+  Optional<StoredApplication> hold(UUID id);
 
-  List<ApplicationRecord> findByStateOrderByUpdatedAtDescIdAsc(String state, Limit limit);
+  List<StoredApplication> findByStateOrderByUpdatedAtDescIdAsc(String state, Limit limit);
 }

@@ -61,7 +61,7 @@ public class Applications {
   }
 
   private ApplicationView keep(Draft draft) {
-    var record = new ApplicationRecord(
+    var record = new StoredApplication(
         UUID.randomUUID(),
         json.writeValueAsString(draft),
         draft.title(),
@@ -84,7 +84,7 @@ public class Applications {
     if (!draft.isWhole()) {
       throw Problem.wrong("A draft holds a packet, what was typed, and how it is taken.");
     }
-    if (!ApplicationRecord.DRAFTING.equals(record.state())) {
+    if (!StoredApplication.DRAFTING.equals(record.state())) {
       throw Problem.wrong(
           "The application is " + record.state() + " already and is not typed on any more.");
     }
@@ -103,7 +103,7 @@ public class Applications {
   @Transactional(propagation = Propagation.MANDATORY)
   public ApplicationView rewrite(UUID id, UnaryOperator<Draft> change, String words) {
     var record = hold(id);
-    if (!ApplicationRecord.DRAFTING.equals(record.state())) {
+    if (!StoredApplication.DRAFTING.equals(record.state())) {
       throw Problem.wrong("The application is " + record.state() + " already.");
     }
     var draft = change.apply(draft(record));
@@ -135,7 +135,7 @@ public class Applications {
   @Transactional
   public void withdraw(UUID id) {
     var record = hold(id);
-    if (!ApplicationRecord.DRAFTING.equals(record.state())) {
+    if (!StoredApplication.DRAFTING.equals(record.state())) {
       throw Problem.wrong("The application is " + record.state() + " already.");
     }
     record.withdrawn(staff.me().login(), clock.instant());
@@ -146,7 +146,7 @@ public class Applications {
   @Transactional(readOnly = true)
   public List<ApplicationView.ListedDraft> drafts() {
     return repository
-        .findByStateOrderByUpdatedAtDescIdAsc(ApplicationRecord.DRAFTING, Limit.of(MOST_DRAFTS))
+        .findByStateOrderByUpdatedAtDescIdAsc(StoredApplication.DRAFTING, Limit.of(MOST_DRAFTS))
         .stream()
         .map(record -> new ApplicationView.ListedDraft(
             record.id(),
@@ -157,7 +157,7 @@ public class Applications {
         .toList();
   }
 
-  private List<String> services(ApplicationRecord record) {
+  private List<String> services(StoredApplication record) {
     var services = new ArrayList<String>();
     for (var request : draft(record).packet().path("requests")) {
       services.add(request.path("service").asString(""));
@@ -165,20 +165,20 @@ public class Applications {
     return services;
   }
 
-  Draft draft(ApplicationRecord record) {
+  Draft draft(StoredApplication record) {
     return json.readValue(record.draft(), Draft.class);
   }
 
   /** The application to be changed; whoever else changes it waits. */
-  ApplicationRecord hold(UUID id) {
+  StoredApplication hold(UUID id) {
     return repository.hold(id).orElseThrow(() -> Problem.notThere("The application"));
   }
 
-  private ApplicationRecord find(UUID id) {
+  private StoredApplication find(UUID id) {
     return repository.findById(id).orElseThrow(() -> Problem.notThere("The application"));
   }
 
-  ApplicationView view(ApplicationRecord record) {
+  ApplicationView view(StoredApplication record) {
     var numbers = claims.ofApplication(record.id());
     var about =
         Stream.concat(Stream.ofNullable(record.receipt()), numbers.stream()).toList();

@@ -83,7 +83,7 @@ public class Lodging {
   @Transactional
   public ApplicationView lodge(UUID id, int onVersion) {
     var record = applications.hold(id);
-    if (!ApplicationRecord.DRAFTING.equals(record.state())) {
+    if (!StoredApplication.DRAFTING.equals(record.state())) {
       throw Problem.wrong("The application is " + record.state() + " already.");
     }
     if (record.version() != onVersion) {

@@ -7,6 +7,7 @@ import civitane.core.facts.OrNone;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Parts;
 import civitane.core.facts.Person;
+import civitane.core.facts.Statement;
 import civitane.core.facts.Value;
 import civitane.core.facts.Word;
 import civitane.core.money.Amount;
@@ -37,6 +38,7 @@ final class ToldFacts {
     people();
     money();
     answers();
+    statements();
     return List.copyOf(lines);
   }
 
@@ -106,6 +108,17 @@ final class ToldFacts {
         list.forEach(one -> answers(before, question, (Record) one));
       } else {
         line(before + words.question(question), said(value, field.value()));
+      }
+    }
+  }
+
+  /** What each who signed has stated, in the words of the household's language. */
+  private void statements() {
+    for (var signature : packet.signatures()) {
+      for (var statement : Statement.values()) {
+        if (signature.statements().contains(statement.word())) {
+          line(words.word(statement), name(signature.person()));
+        }
       }
     }
   }

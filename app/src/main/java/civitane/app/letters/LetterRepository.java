@@ -5,8 +5,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface LetterRepository extends JpaRepository<LetterRecord, UUID> {
-  Optional<LetterRecord> findByCode(String code);
+interface LetterRepository extends JpaRepository<StoredLetter, UUID> {
+  Optional<StoredLetter> findByCode(String code);
 
-  List<LetterRecord> findByAboutInOrderByWrittenOnDesc(List<String> about);
+  List<StoredLetter> findByAboutInOrderByWrittenOnDesc(List<String> about);
 }

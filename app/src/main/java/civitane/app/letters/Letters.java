@@ -40,7 +40,7 @@ public class Letters {
   public ListedLetter write(LetterText text) {
     var today = LocalDate.now(clock);
     var code = codes.fresh();
-    var letter = new LetterRecord(
+    var letter = new StoredLetter(
         UUID.randomUUID(),
         text.kind(),
         text.about(),
@@ -77,7 +77,7 @@ public class Letters {
     return repository.findByCode(Codes.grouped(typed)).map(Letters::listed);
   }
 
-  private static ListedLetter listed(LetterRecord letter) {
+  private static ListedLetter listed(StoredLetter letter) {
     return new ListedLetter(letter.id(), letter.kind(), letter.code(), letter.writtenOn());
   }
 }

@@ -64,7 +64,7 @@ class QuickChecks {
    */
   record Look(
       String verdict,
-      List<ResultView.TestView> tests,
+      List<ResultView.CheckView> tests,
       List<String> awards,
       List<ResultView.LineView> working,
       List<Fault> faults,
@@ -90,7 +90,7 @@ class QuickChecks {
         : shown.stream().anyMatch(test -> test.is(Outcome.UNKNOWN)) ? "open" : "worthwhile";
     return new Look(
         verdict,
-        shown.stream().map(check -> ResultView.TestView.of(word, check)).toList(),
+        shown.stream().map(check -> ResultView.CheckView.of(word, check)).toList(),
         ResultView.awards(result),
         result.outcome() == Finding.NOT_ENTITLED ? List.of() : ResultView.working(result),
         lenient.faults(),

@@ -30,7 +30,7 @@ public record ResultView(
     @Nullable String hold,
     @Nullable String route,
     String book,
-    List<TestView> tests,
+    List<CheckView> tests,
     List<String> awards,
     List<NoteView> notes,
     List<LineView> working,
@@ -42,7 +42,7 @@ public record ResultView(
    * @param label what it is about
    * @param person whose it is; null for the household's
    */
-  public record TestView(
+  public record CheckView(
       String id,
       String label,
       @Nullable String person,
@@ -54,9 +54,9 @@ public record ResultView(
       List<MissingView> missing,
       @Nullable String change) {
 
-    static TestView of(String service, Check check) {
+    static CheckView of(String service, Check check) {
       var colon = check.id().indexOf(':');
-      return new TestView(
+      return new CheckView(
           check.id(),
           DeskWords.WORDS.check(service, check.id()),
           colon < 0 ? null : check.id().substring(colon + 1),
@@ -101,7 +101,7 @@ public record ResultView(
         result.route() == null ? null : result.route().word(),
         result.book(),
         result.checks().stream()
-            .map(check -> TestView.of(result.service(), check))
+            .map(check -> CheckView.of(result.service(), check))
             .toList(),
         awards(result),
         result.notes().stream().map(NoteView::of).toList(),

@@ -5,6 +5,8 @@ import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
 
+import static civitane.core.facts.Known.known;
+
 /** The states of a claim, with the one table of what may follow what. */
 public enum ClaimState implements Word {
   DRAFTING,
@@ -31,7 +33,7 @@ public enum ClaimState implements Word {
   }
 
   public boolean canBecome(ClaimState next) {
-    return table().get(this).contains(next);
+    return known(table().get(this)).contains(next);
   }
 
   /** The next state. Throws {@link IllegalTransition} for one that may not follow. */

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param expenses what goes out; null while nobody was asked, which is not the same as none
  */
 public record Household(
-    @Nullable Address address,
+    Address address,
     @Required List<Person> people,
     @UpTo(20) int expectedChildren,
     List<Income> incomes,

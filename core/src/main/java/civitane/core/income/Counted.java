@@ -19,6 +19,8 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /** The counted people of a household on the assessment date, with what is theirs. */
 public final class Counted {
   private final Household household;
@@ -140,7 +142,7 @@ public final class Counted {
     return expenses(
         kinds,
         this::isOurs,
-        expense -> expense.amount().times(expense.frequency().periods()));
+        expense -> known(expense.amount()).times(known(expense.frequency()).periods()));
   }
 
   /** The recurring expenses of the kinds a month, each half up to the cent. */
@@ -153,8 +155,10 @@ public final class Counted {
     return expenses(
         kinds,
         whose,
-        expense ->
-            expense.amount().times(expense.frequency().periods()).dividedBy(12).round2());
+        expense -> known(expense.amount())
+            .times(known(expense.frequency()).periods())
+            .dividedBy(12)
+            .round2());
   }
 
   private boolean isOurs(@Nullable String person) {

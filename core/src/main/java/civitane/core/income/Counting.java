@@ -1,6 +1,7 @@
 package civitane.core.income;
 
 import civitane.core.facts.Person;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Who of a home is counted, which differs from service to service.
@@ -16,7 +17,7 @@ public record Counting(
     boolean relativesAlways,
     boolean expectedChildren,
     @org.jspecify.annotations.Nullable String always,
-    @org.jspecify.annotations.Nullable String never) {
+    @Nullable String never) {
   /** Applicant, spouse, children, and kin who share their money. */
   public static final Counting SHARED_MONEY = new Counting(false, false, false, null, null);
 
@@ -36,7 +37,7 @@ public record Counting(
     return new Counting(fosterChildren, relativesAlways, expectedChildren, person, never);
   }
 
-  public Counting neverWith(String person) {
+  public Counting neverWith(@Nullable String person) {
     return new Counting(fosterChildren, relativesAlways, expectedChildren, always, person);
   }
 

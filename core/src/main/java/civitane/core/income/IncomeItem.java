@@ -13,6 +13,8 @@ import java.util.HashSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /** Works out what one income comes to: from payslips when there are enough, else from the household's word against the register. */
 final class IncomeItem {
   /** What came of it: an income, or the key of what is missing, or neither where payslips contradict each other. */
@@ -118,7 +120,7 @@ final class IncomeItem {
   private CountedIncome agreed(
       Amount period, int payslips, boolean irregular, boolean registerAgrees) {
     var monthly = monthly(period);
-    var yearly = period.times(income.every().periods());
+    var yearly = period.times(known(income.every()).periods());
     return new CountedIncome(
         index,
         income,
@@ -136,17 +138,17 @@ final class IncomeItem {
   private Amount afterCosts() {
     var takings = income.takings();
     if (income.kind() != IncomeKind.SELF_EMPLOYMENT) {
-      return takings;
+      return known(takings);
     }
     var costs = income.businessCosts() != null
         ? income.businessCosts()
-        : takings.percent(check.flatCostPercent());
-    return takings.minus(costs).notBelowZero();
+        : known(takings).percent(check.flatCostPercent());
+    return known(takings).minus(costs).notBelowZero();
   }
 
   private Amount monthly(Amount period) {
     return income.every() == Frequency.MONTHLY
         ? period.round2()
-        : period.times(income.every().periods()).dividedBy(12).round2();
+        : period.times(known(income.every()).periods()).dividedBy(12).round2();
   }
 }

@@ -21,6 +21,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
+import static civitane.core.facts.Known.known;
+
 /** Facts that may be right but look wrong, each with the reason why. */
 public final class Plausibility {
   /** A wage this many times the middle income is asked about. */
@@ -95,8 +97,8 @@ public final class Plausibility {
   /** An amount that is less for a whole period than anybody may be paid for two hours of it. */
   private boolean looksHourly(Income income) {
     var terms = rates.terms(Terms.class, Terms::of);
-    return income.takings().isPositive()
-        && !income.takings().isAbove(terms.hourlyMinimum().times(HOURS_AT_LEAST));
+    return known(income.takings()).isPositive()
+        && !known(income.takings()).isAbove(terms.hourlyMinimum().times(HOURS_AT_LEAST));
   }
 
   private void againstTheRegister() {
@@ -140,7 +142,7 @@ public final class Plausibility {
   }
 
   private static Amount yearly(Income income) {
-    return income.takings().times(income.every().periods());
+    return known(income.takings()).times(known(income.every()).periods());
   }
 
   private void birthDates() {

@@ -5,6 +5,8 @@ import civitane.core.reasons.Argument;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /** What brought a household into arrears. */
 public enum Hardship implements Word {
   ILLNESS,
@@ -25,6 +27,6 @@ public enum Hardship implements Word {
     if (kinds != null && kinds.contains(OTHER)) {
       check.needs("hardshipText", words);
     }
-    return check.orMet(() -> Why.HARDSHIP_NAMED.with(Argument.terms(kinds)));
+    return check.orMet(() -> Why.HARDSHIP_NAMED.with(Argument.terms(known(kinds))));
   }
 }

@@ -4,6 +4,8 @@ import civitane.core.facts.Form;
 import civitane.core.facts.Value;
 import civitane.core.facts.Word;
 
+import static civitane.core.facts.Known.known;
+
 /** How an answer is given. */
 public enum QuestionKind implements Word {
   TEXT,
@@ -53,7 +55,7 @@ public enum QuestionKind implements Word {
       case GROUP -> GROUP;
       case BY_PERSON -> FLAG_BY_PERSON;
       case BY_QUARTER -> MONEY_BY_QUARTER;
-      case LIST -> ofList(value.element().form());
+      case LIST -> ofList(known(value.element()).form());
     };
   }
 

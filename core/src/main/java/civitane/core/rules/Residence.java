@@ -2,6 +2,8 @@ package civitane.core.rules;
 
 import civitane.core.reasons.Argument;
 
+import static civitane.core.facts.Known.known;
+
 /** RES: the household lives in the district. */
 public final class Residence {
   private static final String POSTCODE = "/household/address/postcode";
@@ -23,7 +25,7 @@ public final class Residence {
         .needsFact(POSTCODE, postcode)
         .must(
             postcode == null ? null : it.rates().district().covers(postcode),
-            () -> Why.OUTSIDE_DISTRICT.with(Argument.told(postcode)))
-        .orMet(() -> Why.IN_DISTRICT.with(Argument.told(postcode)));
+            () -> Why.OUTSIDE_DISTRICT.with(Argument.told(known(postcode))))
+        .orMet(() -> Why.IN_DISTRICT.with(Argument.told(known(postcode))));
   }
 }

@@ -69,6 +69,7 @@ public final class Determine implements Callable<Integer> {
       description = "a packet, or a packet a line; - is the standard input")
   private List<String> files = List.of();
 
+  @SuppressWarnings("NullAway.Init")
   @Spec
   private CommandSpec spec;
 

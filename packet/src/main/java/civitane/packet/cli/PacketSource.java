@@ -95,11 +95,10 @@ final class PacketSource {
   }
 
   private static byte @Nullable [] withoutMark(byte @Nullable [] line) {
-    var marked = line != null
-        && line.length >= 3
-        && (line[0] & 0xFF) == 0xEF
-        && (line[1] & 0xFF) == 0xBB
-        && (line[2] & 0xFF) == 0xBF;
+    if (line == null || line.length < 3) {
+      return line;
+    }
+    var marked = (line[0] & 0xFF) == 0xEF && (line[1] & 0xFF) == 0xBB && (line[2] & 0xFF) == 0xBF;
     return marked ? Arrays.copyOfRange(line, 3, line.length) : line;
   }
 

@@ -22,6 +22,8 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import tools.jackson.databind.node.ObjectNode;
 
+import static civitane.core.facts.Known.known;
+
 /**
  * Reads many applications for one service from a CSV file, one a row.
  *
@@ -161,7 +163,8 @@ public final class BatchReader {
         if (!column.equals(REASONS)
             && record.isSet(column)
             && !record.get(column).isBlank()) {
-          filled.put("", named(known.get(column), column), record.get(column).strip());
+          filled.put(
+              "", named(known(known.get(column)), column), record.get(column).strip());
         }
       }
       var faults = new ArrayList<>(filled.faults());

@@ -17,6 +17,8 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 
+import static civitane.core.facts.Known.known;
+
 /** What a form of a service asks: the household as any service asks it, then the service's own questions. */
 final class FormLayout {
   static final String YES = "yes";
@@ -126,7 +128,7 @@ final class FormLayout {
   }
 
   private static Shape shape(Shape group, Question question) {
-    return group.fields().named(question.key()).shape();
+    return known(group.fields().named(question.key())).shape();
   }
 
   private void question(
@@ -167,7 +169,7 @@ final class FormLayout {
             if (!part.bySystem()) {
               question(
                   part,
-                  shape(shape.element(), part),
+                  shape(known(shape.element()), part),
                   at + "/" + i + "/" + part.key(),
                   path + "." + part.key(),
                   one -> numbered(number, one),
@@ -183,8 +185,7 @@ final class FormLayout {
             rows));
       }
       case CHOICES ->
-        question
-            .options()
+        known(question.options())
             .byWord()
             .forEach((word, option) -> fields.add(new FormField(
                 at + FormField.MARK + word,
@@ -232,7 +233,7 @@ final class FormLayout {
   private List<FormOption> options(Question question) {
     return switch (question.kind()) {
       case FLAG -> yesOrNo();
-      case CHOICE -> options(question.options());
+      case CHOICE -> options(known(question.options()));
       default -> List.of();
     };
   }
@@ -288,7 +289,9 @@ final class FormLayout {
   private FormField field(String pointer, String label) {
     var shape = PacketShape.HOUSEHOLD;
     for (var step : pointer.substring("/household/".length()).split("/")) {
-      shape = shape.is(Form.LIST) ? shape.element() : shape.fields().named(step).shape();
+      shape = shape.is(Form.LIST)
+          ? known(shape.element())
+          : known(shape.fields().named(step)).shape();
     }
     var options = shape.meanings().entrySet().stream()
         .filter(word -> word.getValue() != Role.APPLICANT)

@@ -12,6 +12,8 @@ import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 
+import static civitane.core.facts.Known.known;
+
 /** What people write into the fields of a form, as values of a packet. */
 final class FormText {
   private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
@@ -30,14 +32,14 @@ final class FormText {
 
   /** The value that was written; empty when it can't be read as one. Years of two digits never lie ahead. */
   static Optional<JsonNode> read(String text, Shape shape, LocalDate on) {
-    return switch (shape.form()) {
+    return switch (known(shape.form())) {
       case MONEY, NUMBER, WHOLE -> number(text).map(JSON::numberNode).map(JsonNode.class::cast);
       case DATE -> date(text, on).map(LocalDate::toString).map(JSON::stringNode);
       case MONTH -> month(text).map(JSON::stringNode);
       case FLAG -> flag(text);
       case CHOICE -> word(text, shape).map(JSON::stringNode);
       case PERSON -> person(text).map(JSON::stringNode);
-      case LIST -> list(text, shape.element(), on);
+      case LIST -> list(text, known(shape.element()), on);
       default -> Optional.of(JSON.stringNode(text));
     };
   }
@@ -127,7 +129,7 @@ final class FormText {
 
   /** What would be right in a field. */
   static String expected(Shape shape) {
-    return switch (shape.form()) {
+    return switch (known(shape.form())) {
       case MONEY -> "euros, as in 1,234.50";
       case NUMBER, WHOLE -> "a number, as in 3";
       case DATE -> "a day, as in 14.3.1988";
@@ -135,7 +137,7 @@ final class FormText {
       case FLAG -> "yes or no";
       case CHOICE -> "one of " + String.join(", ", shape.words());
       case PERSON -> "the number of the person on the form, as in 2";
-      case LIST -> expected(shape.element()) + "; several with commas between";
+      case LIST -> expected(known(shape.element())) + "; several with commas between";
       default -> "a text";
     };
   }

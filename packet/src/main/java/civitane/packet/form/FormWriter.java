@@ -30,6 +30,8 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
 
+import static civitane.core.facts.Known.known;
+
 /** Makes the fillable PDF of a service, blank or with what is known. */
 public final class FormWriter {
   /** The field by which a form of ours is known, whatever its file is called. */
@@ -230,7 +232,7 @@ public final class FormWriter {
       var value =
           packet == null || field.isMark() ? null : packet.at(JsonPointer.compile(field.name()));
       if (value != null && !value.isMissingNode() && !value.isNull()) {
-        fill(made, FormText.written(value, field.shape(), ids(packet)));
+        fill(made, FormText.written(value, field.shape(), ids(known(packet))));
       }
     }
 

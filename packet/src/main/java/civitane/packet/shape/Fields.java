@@ -14,6 +14,8 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.sym.PropertyNameMatcher;
 
+import static civitane.core.facts.Known.known;
+
 /** The parts of an object in their order, and which of them must be there. */
 public final class Fields implements Iterable<Field> {
   static final Fields NONE = new Fields(Map.of(), Set.of());
@@ -33,7 +35,7 @@ public final class Fields implements Iterable<Field> {
     }
     this.keys = List.copyOf(shapes.keySet());
     this.inOrder = IntStream.range(0, keys.size())
-        .mapToObj(place -> new Field(keys.get(place), shapes.get(keys.get(place)), place))
+        .mapToObj(place -> new Field(keys.get(place), known(shapes.get(keys.get(place))), place))
         .toList();
     this.byKey = inOrder.stream().collect(Collectors.toMap(Field::key, Function.identity()));
     this.names = JsonBytes.namesOf(keys);

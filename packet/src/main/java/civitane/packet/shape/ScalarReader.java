@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 
+import static civitane.core.facts.Known.known;
+
 /** Reads single values, each by what it must look like; null where one is blank or faulty. */
 final class ScalarReader {
   private static final Pattern IBAN = Pattern.compile("[A-Z]{2}\\d{2}[A-Z0-9]{10,30}");
@@ -79,7 +81,7 @@ final class ScalarReader {
   Object number(int decimals, String expected) {
     var number = decimal();
     var fault = number == null ? "it is not a number" : Numbers.fault(number, decimals);
-    return fault == null ? Amount.of(number) : wrong(fault, expected);
+    return fault == null ? Amount.of(known(number)) : wrong(fault, expected);
   }
 
   @Nullable

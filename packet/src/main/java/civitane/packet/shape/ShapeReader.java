@@ -15,6 +15,8 @@ import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.core.sym.PropertyNameMatcher;
 
+import static civitane.core.facts.Known.known;
+
 /** Reads JSON by a shape into typed values as it comes, noting every fault with its place. */
 public final class ShapeReader {
   private static final String A_PERSON = "the id of a person of the household";
@@ -78,7 +80,7 @@ public final class ShapeReader {
   }
 
   private @Nullable Object plain(Shape shape) {
-    return switch (shape.form()) {
+    return switch (known(shape.form())) {
       case TEXT, LONG_TEXT -> scalars.text();
       case CHOICE -> scalars.word(shape);
       case MONEY ->
@@ -222,8 +224,8 @@ public final class ShapeReader {
       if (parser.currentToken() == JsonToken.VALUE_NULL) {
         scalars.wrong(NOTHING_HERE, A_VALUE);
       } else {
-        var value = read(shape.element());
-        if (shape.element().is(Form.CHOICE) && value != null && !isThere(value)) {
+        var value = read(known(shape.element()));
+        if (known(shape.element()).is(Form.CHOICE) && value != null && !isThere(value)) {
           scalars.wrong(NOTHING_HERE, A_VALUE);
         } else if (value != null) {
           read.add(value);
@@ -259,7 +261,7 @@ public final class ShapeReader {
         scalars.wrong("it is not a quarter", "a quarter, as in 2025Q3");
       }
       parser.nextToken();
-      var value = read(shape.element());
+      var value = read(known(shape.element()));
       if (isThere(value) && (byPerson || Quarter.isWritten(key))) {
         values.putIfAbsent(byPerson ? key : Quarter.parse(key), value);
       }

@@ -28,6 +28,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
+import static civitane.core.facts.Known.known;
+
 /** A yearly sum a child toward dental care. */
 public final class ChildDental implements Entitlement<ChildDentalAnswers> {
   private static final int AGE_ASSUMED_UNDER = 14;
@@ -187,7 +189,7 @@ public final class ChildDental implements Entitlement<ChildDentalAnswers> {
         .must(
             appointment == null ? null : !appointment.isBefore(from) && !appointment.isAfter(last),
             () -> Why.APPOINTMENT_OUTSIDE.with(
-                Argument.day(appointment), Argument.day(from), Argument.day(last)))
+                Argument.day(known(appointment)), Argument.day(from), Argument.day(last)))
         .must(!isPaid(it, child, from), () -> Why.CHILD_PAID.with(who))
         .orMet(() -> Why.CHILD_MET.with(who));
   }
@@ -202,7 +204,7 @@ public final class ChildDental implements Entitlement<ChildDentalAnswers> {
       Situation<ChildDentalAnswers> it,
       ChildDentalTerms terms,
       Map<String, ChildDentalAnswers.Child> met) {
-    var full = terms.sum(it.answers().assessedIncome());
+    var full = terms.sum(known(it.answers().assessedIncome()));
     var sums = new LinkedHashMap<String, Amount>();
     met.forEach(
         (id, entry) -> sums.put(id, entry.sharedCare() ? full.dividedBy(2).round2() : full));

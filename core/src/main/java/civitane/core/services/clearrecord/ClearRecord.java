@@ -22,6 +22,8 @@ import civitane.core.time.Ages;
 import java.util.List;
 import java.util.Optional;
 
+import static civitane.core.facts.Known.known;
+
 /** A statement that the register holds nothing against a person. */
 public final class ClearRecord implements Entitlement<ClearRecordAnswers> {
 
@@ -115,7 +117,8 @@ public final class ClearRecord implements Entitlement<ClearRecordAnswers> {
         .needs("purpose", it.answers().purpose())
         .needs("country", it.answers().country())
         .orMet(() -> Why.PURPOSE.with(
-            Argument.told(it.answers().purpose()), Argument.told(it.answers().country())));
+            Argument.told(known(it.answers().purpose())),
+            Argument.told(known(it.answers().country()))));
   }
 
   /** CR-REGISTER: the register holds nothing; an entry may be a namesake's. */

@@ -18,6 +18,8 @@ import civitane.core.time.WorkingDays;
 import java.time.LocalDate;
 import java.util.List;
 
+import static civitane.core.facts.Known.known;
+
 /** The household disputes a decision of this office. */
 public final class DecisionAppeal implements Entitlement<DecisionAppealAnswers> {
 
@@ -90,7 +92,7 @@ public final class DecisionAppeal implements Entitlement<DecisionAppealAnswers> 
   private static DecisionAppealAmounts amounts(
       Situation<DecisionAppealAnswers> it, DecisionAppealTerms terms) {
     var answers = it.answers();
-    var inTime = !it.lodgedOn().isAfter(answers.delivered().plusDays(terms.continueDays()));
+    var inTime = !it.lodgedOn().isAfter(known(answers.delivered()).plusDays(terms.continueDays()));
     return new DecisionAppealAmounts(
         answers.keepPaying()
             && inTime

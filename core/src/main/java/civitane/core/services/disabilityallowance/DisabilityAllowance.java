@@ -32,6 +32,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
+import static civitane.core.facts.Known.known;
+
 /** A monthly allowance for a person of working age with a certified disability. */
 public final class DisabilityAllowance implements Entitlement<DisabilityAllowanceAnswers> {
 
@@ -171,8 +173,9 @@ public final class DisabilityAllowance implements Entitlement<DisabilityAllowanc
             Why.ISSUER_NOT_RECOGNISED::with)
         .must(
             shown.issuedOn() == null ? null : !shown.issuedOn().isAfter(it.asOf()),
-            () -> Why.CERTIFICATE_TO_COME.with(Argument.day(shown.issuedOn())))
-        .doubtIf(isExpired(it), () -> Why.CERTIFICATE_ENDED.with(Argument.day(shown.expiresOn())))
+            () -> Why.CERTIFICATE_TO_COME.with(Argument.day(known(shown.issuedOn()))))
+        .doubtIf(
+            isExpired(it), () -> Why.CERTIFICATE_ENDED.with(Argument.day(known(shown.expiresOn()))))
         .orMet(Why.CERTIFICATE_IN_FORCE::with);
   }
 
@@ -258,7 +261,7 @@ public final class DisabilityAllowance implements Entitlement<DisabilityAllowanc
       Person person,
       IncomePicture income,
       DisabilityAllowanceTerms terms) {
-    var band = terms.band(it.answers().shown().percent()).orElseThrow();
+    var band = terms.band(known(it.answers().shown().percent())).orElseThrow();
     return new DisabilityAllowanceAmounts(
         left(band, income.of(person).earnedMonthlyHigh(), terms), reviewOn(it, terms));
   }
@@ -300,10 +303,10 @@ public final class DisabilityAllowance implements Entitlement<DisabilityAllowanc
       IncomePicture income,
       DisabilityAllowanceTerms terms) {
     var percent = it.answers().shown().percent();
-    var band = terms.band(percent).orElseThrow();
+    var band = terms.band(known(percent)).orElseThrow();
     var earnings = income.of(person).sum(CountedIncome::high, CountedIncome::isEarned);
     return List.of(
-        new Line(Why.LINE_BAND.with(Argument.percent(percent)), Argument.monthly(band)),
+        new Line(Why.LINE_BAND.with(Argument.percent(known(percent))), Argument.monthly(band)),
         new Line(Why.LINE_EARNINGS.with(), Argument.monthly(earnings)),
         new Line(Why.LINE_FREE.with(), Argument.monthly(terms.earningsFree())),
         new Line(Why.LINE_MONTHLY.with(), Argument.monthly(left(band, earnings, terms))));

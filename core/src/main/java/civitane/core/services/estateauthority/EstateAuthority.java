@@ -19,6 +19,8 @@ import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
 import java.util.List;
 
+import static civitane.core.facts.Known.known;
+
 /** Who may settle the estate of someone who died. */
 public final class EstateAuthority implements Entitlement<EstateAuthorityAnswers> {
 
@@ -93,8 +95,8 @@ public final class EstateAuthority implements Entitlement<EstateAuthorityAnswers
         .needs("deceased/diedOn", died)
         .doubtIf(
             died != null && died.isAfter(it.lodgedOn()),
-            () -> Why.DEATH_TO_COME.with(Argument.day(died)))
-        .orMet(() -> Why.DEATH_RECORDED.with(Argument.day(died)));
+            () -> Why.DEATH_TO_COME.with(Argument.day(known(died))))
+        .orMet(() -> Why.DEATH_RECORDED.with(Argument.day(known(died))));
   }
 
   /** EA-STANDING: who asks may ask. */
@@ -134,7 +136,7 @@ public final class EstateAuthority implements Entitlement<EstateAuthorityAnswers
     var value = it.answers().grossValue();
     return it.check("EA-VALUE")
         .needs("grossValue", value)
-        .orMet(() -> Why.WORTH.with(Argument.once(value)));
+        .orMet(() -> Why.WORTH.with(Argument.once(known(value))));
   }
 
   /** EA-DUTIES: the duties are accepted. */
@@ -161,7 +163,7 @@ public final class EstateAuthority implements Entitlement<EstateAuthorityAnswers
   }
 
   private static EstateAuthorityAmounts amounts(Situation<EstateAuthorityAnswers> it, Terms terms) {
-    return it.answers().grossValue().isWithin(terms.simplifiedUpTo())
+    return known(it.answers().grossValue()).isWithin(terms.simplifiedUpTo())
         ? new EstateAuthorityAmounts(EstateKind.SIMPLIFIED, terms.simplifiedFee())
         : new EstateAuthorityAmounts(EstateKind.FULL, terms.fullFee());
   }

@@ -41,6 +41,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /** Mortgage arrears of people who live in the home they own. */
 public final class HomePaymentRelief implements Entitlement<HomePaymentReliefAnswers> {
 
@@ -172,7 +174,8 @@ public final class HomePaymentRelief implements Entitlement<HomePaymentReliefAns
     return it.check("HP-ONE")
         .needs("otherHomes", others)
         .must(
-            others == null ? null : others == 0, () -> Why.OTHER_HOMES.with(Argument.count(others)))
+            others == null ? null : others == 0,
+            () -> Why.OTHER_HOMES.with(Argument.count(known(others))))
         .comparing(others == null ? null : Amount.of(others), others == null ? null : Amount.ZERO)
         .changedBy(Why.OTHER_HOMES_NONE::with)
         .orMet(Why.NO_OTHER_HOME::with);
@@ -200,8 +203,9 @@ public final class HomePaymentRelief implements Entitlement<HomePaymentReliefAns
     var type = it.answers().propertyType();
     return it.check("HP-TYPE")
         .needs("propertyType", type)
-        .must(type == null ? null : type.isHome(), () -> Why.NO_HOME.with(Argument.term(type)))
-        .orMet(() -> Why.A_HOME.with(Argument.term(type)));
+        .must(
+            type == null ? null : type.isHome(), () -> Why.NO_HOME.with(Argument.term(known(type))))
+        .orMet(() -> Why.A_HOME.with(Argument.term(known(type))));
   }
 
   private static Sum liquidOfAdults(Counted counted) {

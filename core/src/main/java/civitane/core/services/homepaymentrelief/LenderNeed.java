@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /** What is due to the lender: by the lender's own figure, else by the owner's word. */
 final class LenderNeed {
   private final HomePaymentReliefTerms terms;
@@ -35,7 +37,7 @@ final class LenderNeed {
   }
 
   Amount award() {
-    return need().plus(otherCharges).atMost(terms.cap());
+    return known(need()).plus(otherCharges).atMost(terms.cap());
   }
 
   boolean differs() {
@@ -54,14 +56,14 @@ final class LenderNeed {
   }
 
   HomePaymentReliefAmounts amounts() {
-    return new HomePaymentReliefAmounts(need(), award(), differs(), isStale());
+    return new HomePaymentReliefAmounts(known(need()), award(), differs(), isStale());
   }
 
   List<Line> lines() {
     var lines = new ArrayList<Line>();
     lines.add(new Line(
         (figure != null ? Why.LINE_DUE_BY_LENDER : Why.LINE_DUE_BY_OWNER).with(),
-        Argument.once(need())));
+        Argument.once(known(need()))));
     if (otherCharges.isPositive()) {
       lines.add(new Line(Why.LINE_CHARGES.with(), Argument.once(otherCharges)));
     }

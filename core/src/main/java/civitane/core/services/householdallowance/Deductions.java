@@ -15,6 +15,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
+import static civitane.core.facts.Known.known;
+
 /** What is taken off a household's income before the net check, in the order of the rule. */
 final class Deductions {
   private static final Set<ExpenseKind> RENT_OR_MORTGAGE =
@@ -77,7 +79,7 @@ final class Deductions {
   }
 
   Amount shelter() {
-    return rent.value().plus(heating.value());
+    return known(rent.value()).plus(known(heating.value()));
   }
 
   boolean areKnown() {

@@ -35,6 +35,8 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /** A monthly allowance for a household that cannot meet its needs. */
 public final class HouseholdAllowance implements Entitlement<HouseholdAllowanceAnswers> {
 
@@ -291,12 +293,12 @@ public final class HouseholdAllowance implements Entitlement<HouseholdAllowanceA
   private static List<Award> awards(Situation<?> it, HouseholdAllowanceAmounts amounts) {
     var awards = new ArrayList<Award>();
     var nextMonth = it.assessedOn().with(TemporalAdjusters.firstDayOfNextMonth());
-    if (amounts.firstMonth().isPositive()) {
-      awards.add(Award.money(Argument.once(amounts.firstMonth()), Recipient.HOUSEHOLD)
+    if (known(amounts.firstMonth()).isPositive()) {
+      awards.add(Award.money(Argument.once(known(amounts.firstMonth())), Recipient.HOUSEHOLD)
           .from(it.assessedOn())
           .until(nextMonth.minusDays(1)));
     }
-    awards.add(Award.money(Argument.monthly(amounts.monthly()), Recipient.HOUSEHOLD)
+    awards.add(Award.money(Argument.monthly(known(amounts.monthly())), Recipient.HOUSEHOLD)
         .from(nextMonth)
         .until(amounts.until()));
     return awards;

@@ -5,6 +5,7 @@ import civitane.core.facts.Person;
 import civitane.core.facts.Role;
 import civitane.core.facts.Sex;
 import civitane.core.income.Counted;
+import org.jspecify.annotations.Nullable;
 
 /** How many bedrooms a household needs; every birth date must be known. */
 final class Bedrooms {
@@ -42,7 +43,7 @@ final class Bedrooms {
         .count();
   }
 
-  private static int index(Sex sex) {
+  private static int index(@Nullable Sex sex) {
     return sex == null ? Sex.values().length : sex.ordinal();
   }
 

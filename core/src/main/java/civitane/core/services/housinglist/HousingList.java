@@ -28,6 +28,8 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 
+import static civitane.core.facts.Known.known;
+
 /** A place on the waiting lists for subsidised homes. */
 public final class HousingList implements Entitlement<HousingListAnswers> {
   private static final Counting EVERYBODY =
@@ -189,7 +191,7 @@ public final class HousingList implements Entitlement<HousingListAnswers> {
       Situation<HousingListAnswers> it, Counted counted, IncomePicture income) {
     var middle = counted.middle(it.rates());
     return it.answers().openLists().stream()
-        .filter(list -> income.yearlyHigh().isWithin(middle.percent(list.incomePercent())))
+        .filter(list -> income.yearlyHigh().isWithin(middle.percent(known(list.incomePercent()))))
         .toList();
   }
 
@@ -209,7 +211,7 @@ public final class HousingList implements Entitlement<HousingListAnswers> {
         .map(list -> Award.of(What.PLACE_ON_LIST, Recipient.HOUSEHOLD)
             .of(total)
             .from(it.lodgedOn())
-            .with(Argument.told(list.code())))
+            .with(Argument.told(known(list.code()))))
         .toList();
   }
 

@@ -4,6 +4,8 @@ import civitane.core.reasons.Argument;
 import civitane.core.rules.Check;
 import civitane.core.rules.Situation;
 
+import static civitane.core.facts.Known.known;
+
 /** Whether a matter must not wait in a queue. */
 final class Urgency {
   private final Situation<LegalAdviceAnswers> it;
@@ -45,7 +47,7 @@ final class Urgency {
             .needs("urgent/" + i + "/on", on)
             .doubtIf(
                 on != null && on.isBefore(it.lodgedOn()),
-                () -> Why.DATE_PASSED.with(Argument.term(kind), Argument.day(on)));
+                () -> Why.DATE_PASSED.with(Argument.term(kind), Argument.day(known(on))));
       }
     }
     return check.orMet(Why.NOTHING_URGENT::with);

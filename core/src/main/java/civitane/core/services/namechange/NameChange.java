@@ -26,6 +26,8 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /** A person takes another name. */
 public final class NameChange implements Entitlement<NameChangeAnswers> {
   /** Letters of any script with their marks, spaces, apostrophes and hyphens. */
@@ -191,8 +193,8 @@ public final class NameChange implements Entitlement<NameChangeAnswers> {
         .needs("noticePublishedOn", published)
         .doubtIf(
             published != null && published.isAfter(it.lodgedOn()),
-            () -> Why.NOTICE_TO_COME.with(Argument.day(published)))
-        .orMet(() -> Why.NOTICE_PUBLISHED.with(Argument.day(published)));
+            () -> Why.NOTICE_TO_COME.with(Argument.day(known(published))))
+        .orMet(() -> Why.NOTICE_PUBLISHED.with(Argument.day(known(published))));
   }
 
   private static PaperWants papers(Situation<NameChangeAnswers> it, Optional<Person> person) {
@@ -213,7 +215,7 @@ public final class NameChange implements Entitlement<NameChangeAnswers> {
         it.household().benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE) ? Amount.ZERO : terms.fee(),
         it.answers().noticeWaived()
             ? it.lodgedOn().plusDays(1)
-            : it.answers().noticePublishedOn().plusDays(terms.objectionDays() + 1L));
+            : known(it.answers().noticePublishedOn()).plusDays(terms.objectionDays() + 1L));
   }
 
   private static List<Award> awards(Situation<NameChangeAnswers> it, Person person, Terms terms) {

@@ -11,6 +11,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 
+import static civitane.core.facts.Known.known;
+
 /** What is paid for a leave, from the weekly earnings to the net sum. Read only when every fact is there. */
 final class LeavePay {
   private static final int DAYS_OF_A_WEEK = 7;
@@ -36,7 +38,7 @@ final class LeavePay {
 
   private Amount asked() {
     if (answers.isIntermittent()) {
-      return answers.hoursOff().dividedBy(answers.hoursPerWeek()).round2();
+      return known(answers.hoursOff()).dividedBy(known(answers.hoursPerWeek())).round2();
     }
     var days = ChronoUnit.DAYS.between(answers.benefitFrom(), answers.returnOn());
     return Amount.of(days).dividedBy(DAYS_OF_A_WEEK).round2();

@@ -18,6 +18,8 @@ import civitane.core.rules.StandardTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /** Pay while a person cannot work. */
 public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
 
@@ -99,10 +101,11 @@ public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
         .note(
             Boolean.TRUE.equals(late),
             () -> Why.LATE_NOTICE.with(Argument.days(terms.lateWaitDays())))
-        .amounts(() -> pay(it, terms, late).amounts())
-        .awards(() ->
-            pay(it, terms, late).awards(it.who(person.orElse(it.household().applicant()))))
-        .working(isComplete(it.answers(), late), () -> pay(it, terms, late).lines())
+        .amounts(() -> pay(it, terms, known(late)).amounts())
+        .awards(() -> pay(it, terms, known(late))
+            .awards(it.who(person.orElse(it.household().applicant()))))
+        .working(
+            isComplete(it.answers(), late), () -> pay(it, terms, known(late)).lines())
         .result(word());
   }
 
@@ -111,7 +114,7 @@ public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
     var reason = it.answers().reason();
     return it.check("PL-REASON")
         .needs("reason", reason)
-        .orMet(() -> Why.REASON_GIVEN.with(Argument.term(reason)));
+        .orMet(() -> Why.REASON_GIVEN.with(Argument.term(known(reason))));
   }
 
   /** PL-ENROLLED: who works for themselves alone has enrolled. */
@@ -271,8 +274,8 @@ public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
     return new LeavePay(
         answers,
         terms,
-        BasePeriod.of(answers.absentFrom(), answers),
-        LeaveBalance.of(answers, answers.benefitFrom(), terms),
+        BasePeriod.of(known(answers.absentFrom()), answers),
+        LeaveBalance.of(answers, known(answers.benefitFrom()), terms),
         late);
   }
 

@@ -13,6 +13,8 @@ import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
 import java.util.List;
 
+import static civitane.core.facts.Known.known;
+
 /** A debt to the office paid in parts. */
 public final class PaymentArrangement implements Entitlement<PaymentArrangementAnswers> {
 
@@ -137,8 +139,8 @@ public final class PaymentArrangement implements Entitlement<PaymentArrangementA
         .needs("firstDueOn", first)
         .doubtIf(
             first != null && first.isBefore(it.lodgedOn()),
-            () -> Why.FIRST_DUE_TOO_EARLY.with(Argument.day(first)))
-        .orMet(() -> Why.FIRST_DUE.with(Argument.day(first)));
+            () -> Why.FIRST_DUE_TOO_EARLY.with(Argument.day(known(first))))
+        .orMet(() -> Why.FIRST_DUE.with(Argument.day(known(first))));
   }
 
   private static boolean isComplete(
@@ -153,6 +155,9 @@ public final class PaymentArrangement implements Entitlement<PaymentArrangementA
 
   private static InstalmentPlan plan(PaymentArrangementAnswers answers) {
     return InstalmentPlan.of(
-        answers.total(), answers.downPercent(), answers.months(), answers.firstDueOn());
+        known(answers.total()),
+        known(answers.downPercent()),
+        known(answers.months()),
+        known(answers.firstDueOn()));
   }
 }

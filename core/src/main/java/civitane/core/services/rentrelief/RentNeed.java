@@ -18,6 +18,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /** The rent owed and to come, as far as it can be paid. */
 final class RentNeed {
   private final Situation<RentReliefAnswers> it;
@@ -82,7 +84,7 @@ final class RentNeed {
   private Amount back() {
     var sum = Amount.ZERO;
     for (var owed : owed()) {
-      sum = sum.plus(owed.atMost(basis()));
+      sum = sum.plus(owed.atMost(known(basis())));
     }
     return sum;
   }
@@ -97,7 +99,7 @@ final class RentNeed {
   }
 
   private Amount coming() {
-    return basis().times(comingMonths());
+    return known(basis()).times(comingMonths());
   }
 
   private Amount award() {

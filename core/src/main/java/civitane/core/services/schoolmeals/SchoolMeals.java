@@ -39,6 +39,8 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /** Free or reduced-price school meals. */
 public final class SchoolMeals implements Entitlement<SchoolMealsAnswers> {
   private static final int AGE_FROM = 3;
@@ -100,7 +102,7 @@ public final class SchoolMeals implements Entitlement<SchoolMealsAnswers> {
   }
 
   private static boolean isOfAge(Person person, Packet packet) {
-    var age = Ages.completedYears(person.birthDate(), packet.assessedOn());
+    var age = Ages.completedYears(known(person.birthDate()), packet.assessedOn());
     return age >= AGE_FROM && age <= AGE_TO;
   }
 
@@ -125,7 +127,7 @@ public final class SchoolMeals implements Entitlement<SchoolMealsAnswers> {
         .notes(allFree ? List.of() : IncomeRule.notes(income, !incomeCheck.is(Outcome.UNKNOWN)))
         .amounts(() -> amounts(it, prices(it, children, named, meals), meals))
         .awards(() -> awards(it, prices(it, children, named, meals)))
-        .working(meals != null, () -> working(meals))
+        .working(meals != null, () -> working(known(meals)))
         .result(word());
   }
 
@@ -182,9 +184,9 @@ public final class SchoolMeals implements Entitlement<SchoolMealsAnswers> {
         .must(
             age == null ? null : age >= AGE_FROM && age <= AGE_TO,
             () -> Why.CHILD_NOT_OF_AGE.with(
-                who, Argument.years(age), Argument.years(AGE_FROM), Argument.years(AGE_TO)))
-        .orMet(
-            () -> Why.CHILD_OF_AGE.with(who, Argument.years(age), Argument.told(entry.school())));
+                who, Argument.years(known(age)), Argument.years(AGE_FROM), Argument.years(AGE_TO)))
+        .orMet(() -> Why.CHILD_OF_AGE.with(
+            who, Argument.years(known(age)), Argument.told(known(entry.school()))));
   }
 
   private static boolean isFreeAnyway(

@@ -15,6 +15,8 @@ import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
 import java.util.List;
 
+import static civitane.core.facts.Known.known;
+
 /** What a student with a condition needs to study. */
 public final class StudyAdjustments implements Entitlement<StudyAdjustmentsAnswers> {
 
@@ -86,7 +88,7 @@ public final class StudyAdjustments implements Entitlement<StudyAdjustmentsAnswe
         .needs("limits", limits)
         .needs("person", it.answers().person())
         .must(limits == null ? null : !limits.isEmpty(), Why.NO_LIMIT::with)
-        .orMet(() -> Why.LIMITS.with(Argument.terms(limits)));
+        .orMet(() -> Why.LIMITS.with(Argument.terms(known(limits))));
   }
 
   private static boolean isProvisional(Situation<StudyAdjustmentsAnswers> it) {
@@ -94,11 +96,11 @@ public final class StudyAdjustments implements Entitlement<StudyAdjustmentsAnswe
         .noneMatch(paper -> paper.isEvidence()
             && (paper.kind() == PaperKind.MEDICAL_CERTIFICATE
                 || paper.kind() == PaperKind.STUDY_RECORD)
-            && it.answers().person().equals(paper.person()));
+            && known(it.answers().person()).equals(paper.person()));
   }
 
   private static List<Adjustment> adjustments(Situation<StudyAdjustmentsAnswers> it) {
-    return it.answers().limits().stream()
+    return known(it.answers().limits()).stream()
         .flatMap(limit -> limit.adjustments().stream())
         .distinct()
         .sorted()

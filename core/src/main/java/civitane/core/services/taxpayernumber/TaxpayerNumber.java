@@ -20,6 +20,8 @@ import civitane.core.rules.StandardTime;
 import java.util.List;
 import java.util.Optional;
 
+import static civitane.core.facts.Known.known;
+
 /** A person registers as a taxpayer. */
 public final class TaxpayerNumber implements Entitlement<TaxpayerNumberAnswers> {
 
@@ -86,7 +88,7 @@ public final class TaxpayerNumber implements Entitlement<TaxpayerNumberAnswers> 
     if (sources != null && sources.contains(TaxSource.EMPLOYMENT)) {
       check.needs("employerNumber", it.answers().employerNumber());
     }
-    return check.orMet(() -> Why.SOURCES.with(Argument.terms(sources)));
+    return check.orMet(() -> Why.SOURCES.with(Argument.terms(known(sources))));
   }
 
   /** TN-IDS: two kinds of identity papers by their numbers, or one and a resident who vouches. */

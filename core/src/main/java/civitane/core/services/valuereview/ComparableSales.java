@@ -12,6 +12,8 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /** Sales nearby, made comparable with the subject. Read only when every sale and the subject are complete. */
 final class ComparableSales {
   private final List<ComparableSale> all;
@@ -32,8 +34,10 @@ final class ComparableSales {
     this.terms = terms;
     var opens = valuedOn.minusMonths(terms.saleMonths());
     this.usable = IntStream.range(0, sales.size())
-        .filter(i ->
-            !sales.get(i).soldOn().isBefore(opens) && !sales.get(i).soldOn().isAfter(valuedOn))
+        .filter(i -> {
+          var soldOn = known(sales.get(i).soldOn());
+          return !soldOn.isBefore(opens) && !soldOn.isAfter(valuedOn);
+        })
         .boxed()
         .toList();
     this.used = nearestInArea();
@@ -44,8 +48,9 @@ final class ComparableSales {
     if (usable.isEmpty()) {
       return List.of();
     }
+    var area = known(known(subject).area());
     return usable.stream()
-        .sorted(Comparator.comparing(i -> all.get(i).area().distanceTo(subject.area())))
+        .sorted(Comparator.comparing(i -> area.distanceTo(known(all.get(i).area()))))
         .limit(terms.sales())
         .sorted()
         .toList();
@@ -78,16 +83,17 @@ final class ComparableSales {
   }
 
   private Amount adjusted(ComparableSale sale) {
-    var months = Months.wholeBetween(sale.soldOn(), valuedOn);
-    var trended =
-        sale.price().plus(sale.price().percent(terms.trendPercentPerMonth().times(months)));
-    var forArea = subject
-        .area()
-        .minus(sale.area())
+    var compared = known(subject);
+    var area = known(sale.area());
+    var price = known(sale.price());
+    var months = Months.wholeBetween(known(sale.soldOn()), valuedOn);
+    var trended = price.plus(price.percent(terms.trendPercentPerMonth().times(months)));
+    var forArea = known(compared.area())
+        .minus(area)
         .times(trended.percent(terms.marginalAreaPercent()))
-        .dividedBy(sale.area());
+        .dividedBy(area);
     var forSize = trended.plus(forArea);
-    long steps = subject.condition() - sale.condition();
+    long steps = known(compared.condition()) - known(sale.condition());
     return forSize.plus(forSize.percent(terms.conditionPercent().times(steps))).round0();
   }
 

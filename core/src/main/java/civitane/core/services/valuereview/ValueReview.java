@@ -23,6 +23,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /** The owner disputes the assessed value of a property. */
 public final class ValueReview implements Entitlement<ValueReviewAnswers> {
 
@@ -74,7 +76,7 @@ public final class ValueReview implements Entitlement<ValueReviewAnswers> {
     var usable = sales != null && sales.usable() > 0;
     var struck = kept == null
         ? List.<ReviewGround>of()
-        : answers.grounds().stream()
+        : known(answers.grounds()).stream()
             .distinct()
             .filter(one -> !kept.contains(one))
             .toList();
@@ -94,12 +96,13 @@ public final class ValueReview implements Entitlement<ValueReviewAnswers> {
         .determineOnly(() -> papers(it, kept).check())
         .note(!struck.isEmpty(), () -> Why.GROUNDS_STRUCK.with(Argument.terms(struck)))
         .note(
-            usable && sales.leavesOut(),
+            usable && known(sales).leavesOut(),
             () -> Why.SALES_LEFT_OUT.with(
-                Argument.count(sales.usable()), Argument.count(sales.used())))
-        .amounts(() -> usable ? amounts(answers, sales, terms) : null)
+                Argument.count(known(sales).usable()),
+                Argument.count(known(sales).used())))
+        .amounts(() -> usable ? amounts(answers, known(sales), terms) : null)
         .awards(() -> List.of(Award.of(What.HEARING, Recipient.HOUSEHOLD)))
-        .working(usable, () -> working(sales))
+        .working(usable, () -> working(known(sales)))
         .result(word());
   }
 
@@ -131,7 +134,7 @@ public final class ValueReview implements Entitlement<ValueReviewAnswers> {
             wantsDeed
                 ? List.of(new Missing(PaperKind.DEED.word(), "paper.deed", null, null))
                 : List.of())
-        .orMet(() -> Why.MAY_ASK.with(Argument.term(standing)));
+        .orMet(() -> Why.MAY_ASK.with(Argument.term(known(standing))));
   }
 
   /** VR-GROUNDS: at least one ground belongs to the class of property. */
@@ -141,7 +144,7 @@ public final class ValueReview implements Entitlement<ValueReviewAnswers> {
         .needs("propertyClass", it.answers().propertyClass())
         .needs("grounds", it.answers().grounds())
         .must(kept == null ? null : !kept.isEmpty(), Why.NO_GROUND::with)
-        .orMet(() -> Why.GROUNDS.with(Argument.terms(kept)));
+        .orMet(() -> Why.GROUNDS.with(Argument.terms(known(kept))));
   }
 
   /** VR-ASKED: the value asked for is lower than the assessed one. */
@@ -219,8 +222,8 @@ public final class ValueReview implements Entitlement<ValueReviewAnswers> {
     }
     return check
         .doubtIf(sales != null && sales.usable() == 0, Why.NO_SALE_USABLE::with)
-        .comparing(usable ? Amount.of(sales.usable()) : null, null)
-        .orMet(() -> Why.SALES_USABLE.with(Argument.count(sales.usable())));
+        .comparing(usable ? Amount.of(known(sales).usable()) : null, null)
+        .orMet(() -> Why.SALES_USABLE.with(Argument.count(known(sales).usable())));
   }
 
   private static PaperWants papers(
@@ -245,8 +248,8 @@ public final class ValueReview implements Entitlement<ValueReviewAnswers> {
     return new ValueReviewAmounts(
         sales.adjusted(),
         indicated,
-        indicated.atMost(current),
-        support(answers.askedValue(), indicated, current, terms));
+        indicated.atMost(known(current)),
+        support(answers.askedValue(), indicated, known(current), terms));
   }
 
   private static Support support(

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 /** Something wanted of somebody, with a date. */
 @Entity
 @Table(name = "claim_item")
-class ItemRecord {
+class StoredItem {
   static final String TAKE = "take";
   static final String DECIDE = "decide";
 
@@ -36,9 +36,9 @@ class ItemRecord {
   private boolean open;
   private @Nullable Instant closedAt;
 
-  protected ItemRecord() {}
+  protected StoredItem() {}
 
-  ItemRecord(
+  StoredItem(
       UUID claimId,
       String kind,
       String subject,

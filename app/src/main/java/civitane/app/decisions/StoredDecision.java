@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 /** What was decided on a claim, on which determination, by whom. */
 @Entity
 @Table(name = "decision")
-class DecisionRecord {
+class StoredDecision {
   @Id
   private UUID id;
 
@@ -21,9 +21,9 @@ class DecisionRecord {
   private String decidedBy;
   private Instant decidedAt;
 
-  protected DecisionRecord() {}
+  protected StoredDecision() {}
 
-  DecisionRecord(
+  StoredDecision(
       UUID claimId,
       UUID determinationId,
       String outcome,

@@ -10,7 +10,7 @@ import java.util.UUID;
 /** A household the office knows. */
 @Entity
 @Table(name = "household")
-class HouseholdRecord {
+class StoredHousehold {
   @Id
   private UUID id;
 
@@ -21,9 +21,9 @@ class HouseholdRecord {
   @Version
   private int version;
 
-  protected HouseholdRecord() {}
+  protected StoredHousehold() {}
 
-  HouseholdRecord(UUID id, String name, String town, Instant createdAt) {
+  StoredHousehold(UUID id, String name, String town, Instant createdAt) {
     this.id = id;
     this.name = name;
     this.town = town;

@@ -9,7 +9,7 @@ import java.util.UUID;
 /** A letter as it went out; it never changes. */
 @Entity
 @Table(name = "letter")
-class LetterRecord {
+class StoredLetter {
   @Id
   private UUID id;
 
@@ -19,9 +19,9 @@ class LetterRecord {
   private byte[] pdf;
   private LocalDate writtenOn;
 
-  protected LetterRecord() {}
+  protected StoredLetter() {}
 
-  LetterRecord(UUID id, String kind, String about, String code, byte[] pdf, LocalDate writtenOn) {
+  StoredLetter(UUID id, String kind, String about, String code, byte[] pdf, LocalDate writtenOn) {
     this.id = id;
     this.kind = kind;
     this.about = about;

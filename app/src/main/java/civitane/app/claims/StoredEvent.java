@@ -14,7 +14,7 @@ import java.util.UUID;
 /** Something that happened to a claim, and whose turn it was from then on. */
 @Entity
 @Table(name = "claim_event")
-class EventRecord {
+class StoredEvent {
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -28,9 +28,9 @@ class EventRecord {
   @Enumerated(EnumType.STRING)
   private Turn turn;
 
-  protected EventRecord() {}
+  protected StoredEvent() {}
 
-  EventRecord(
+  StoredEvent(
       UUID claimId, Instant happenedAt, String actor, String kind, String words, Turn turn) {
     this.claimId = claimId;
     this.happenedAt = happenedAt;

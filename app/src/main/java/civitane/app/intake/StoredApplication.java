@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 /** An application: a draft saved as typed, then lodged once. */
 @Entity
 @Table(name = "application")
-class ApplicationRecord {
+class StoredApplication {
   static final String DRAFTING = "drafting";
   static final String LODGED = "lodged";
   static final String WITHDRAWN = "withdrawn";
@@ -32,9 +32,9 @@ class ApplicationRecord {
   @Version
   private int version;
 
-  protected ApplicationRecord() {}
+  protected StoredApplication() {}
 
-  ApplicationRecord(UUID id, String draft, String title, String by, Instant at) {
+  StoredApplication(UUID id, String draft, String title, String by, Instant at) {
     this.id = id;
     this.draft = draft;
     this.title = title;

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 /** One request of a lodged application, with its own number and state. */
 @Entity
 @Table(name = "claim")
-class ClaimRecord {
+class StoredClaim {
   @Id
   private UUID id;
 
@@ -44,9 +44,9 @@ class ClaimRecord {
   @Version
   private int version;
 
-  protected ClaimRecord() {}
+  protected StoredClaim() {}
 
-  ClaimRecord(NewClaim fresh, String number) {
+  StoredClaim(NewClaim fresh, String number) {
     this.id = UUID.randomUUID();
     this.number = number;
     this.householdId = fresh.household();

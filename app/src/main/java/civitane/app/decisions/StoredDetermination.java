@@ -9,7 +9,7 @@ import java.util.UUID;
 /** A determination as it was made: facts, result, and the hash over both. */
 @Entity
 @Table(name = "determination")
-class DeterminationRecord {
+class StoredDetermination {
   @Id
   private UUID id;
 
@@ -20,9 +20,9 @@ class DeterminationRecord {
   private String result;
   private String hash;
 
-  protected DeterminationRecord() {}
+  protected StoredDetermination() {}
 
-  DeterminationRecord(
+  StoredDetermination(
       UUID claimId, Instant madeAt, String madeBy, String packet, String result, String hash) {
     this.id = UUID.randomUUID();
     this.claimId = claimId;

@@ -1,0 +1,2 @@
+@org.jspecify.annotations.NullMarked
+package civitane.core.services.clearrecord;
