@@ -9,9 +9,11 @@ import com.ibm.icu.number.Precision;
 import com.ibm.icu.util.Currency;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.regex.Pattern;
 
 /** Numbers and money as a language writes them. */
 final class Numbers {
+  private static final Pattern MARKS = Pattern.compile("[\\u061c\\u200e\\u200f]");
   private static final int MOST_DECIMALS = 6;
 
   private final LocalizedNumberFormatter plain;
@@ -30,11 +32,16 @@ final class Numbers {
 
   String number(BigDecimal number) {
     FormattedNumber written = plain.format(number);
-    return written.toString();
+    return unmarked(written);
   }
 
   /** Euros with two decimals, half up. */
   String euros(Amount amount) {
-    return money.format(amount.toDecimal()).toString();
+    return unmarked(money.format(amount.toDecimal()));
+  }
+
+  /** Without marks of direction: where the text is set its direction is known, and on paper they have no form. */
+  private static String unmarked(FormattedNumber written) {
+    return MARKS.matcher(written).replaceAll("");
   }
 }

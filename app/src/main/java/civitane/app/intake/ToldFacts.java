@@ -76,15 +76,16 @@ final class ToldFacts {
   private void answers() {
     for (var request : packet.requests()) {
       var service = request.service();
-      answers(
-          words.say("letter.toldAnswers", "service", words.title(service)) + " ",
-          service,
-          request.answers());
+      var head = words.say("letter.toldAnswers", "service", words.title(service));
+      var place = lines.size();
+      answers(null, service, request.answers());
+      lines.add(
+          place, new Figure(head, place == lines.size() ? words.say("letter.notSaid") : ""));
     }
   }
 
-  /** Every answer that was given, with its question. */
-  private void answers(String before, String path, Record answers) {
+  /** Every answer that was given, with its question and that of the group it is in. */
+  private void answers(@Nullable String group, String path, Record answers) {
     var parts = Parts.of(answers.getClass());
     for (var i = 0; i < parts.fields().size(); i++) {
       var field = parts.fields().get(i);
@@ -95,21 +96,28 @@ final class ToldFacts {
       var question = path + "." + field.key();
       if (value instanceof OrNone<?> or) {
         if (or.isNone()) {
-          line(before + words.question(question), words.say("letter.no"));
+          line(asked(group, question), words.say("letter.no"));
           continue;
         }
         value = or.value();
       }
-      if (value instanceof Record group) {
-        answers(before, question, group);
+      if (value instanceof Record several) {
+        answers(words.question(question), question, several);
       } else if (value instanceof Collection<?> list
           && !list.isEmpty()
           && list.iterator().next() instanceof Record) {
-        list.forEach(one -> answers(before, question, (Record) one));
+        list.forEach(one -> answers(words.question(question), question, (Record) one));
       } else {
-        line(before + words.question(question), said(value, field.value()));
+        line(asked(group, question), said(value, field.value()));
       }
     }
+  }
+
+  private String asked(@Nullable String group, String question) {
+    return group == null
+        ? words.question(question)
+        : words.say(
+            "letter.form.within", "group", group, "question", words.question(question));
   }
 
   /** What each who signed has stated, in the words of the household's language. */
