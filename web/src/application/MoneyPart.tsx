@@ -50,31 +50,35 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
           {expenses.map((expense, i) => (
             <ExpenseRow key={i} handle={handle} expense={expense} index={i} ids={ids} named={named} />
           ))}
-          <button
-            type="button"
-            data-flow
-            className="btn btn-sm mt-3"
-            onClick={() =>
-              handle.set(`/household/expenses/${expenses.length}`, {
-                kind: "rent",
-                frequency: "monthly",
-              })
-            }
-          >
-            {t("app.addExpense")}
-          </button>
-          {expenses.length === 0 && (
-            <label className="inline-flex items-center gap-2 ml-4">
-              <input
-                type="checkbox"
-                data-flow
-                className="checkbox checkbox-sm"
-                checked={household.expenses !== undefined}
-                onChange={(event) => handle.set("/household/expenses", event.target.checked ? [] : undefined)}
-              />
-              {t("app.noExpenses")}
-            </label>
-          )}
+          <div className="flex flex-wrap items-center gap-4 mt-3">
+            <button
+              type="button"
+              data-flow
+              className="btn btn-sm"
+              onClick={() =>
+                handle.set(`/household/expenses/${expenses.length}`, {
+                  kind: "rent",
+                  frequency: "monthly",
+                })
+              }
+            >
+              {t("app.addExpense")}
+            </button>
+            {expenses.length === 0 && (
+              <label className="inline-flex items-center gap-2">
+                <input
+                  type="checkbox"
+                  data-flow
+                  className="checkbox checkbox-sm"
+                  checked={household.expenses !== undefined}
+                  onChange={(event) =>
+                    handle.set("/household/expenses", event.target.checked ? [] : undefined)
+                  }
+                />
+                {t("app.noExpenses")}
+              </label>
+            )}
+          </div>
         </div>
         <div>
           <h2 className="head">{t("app.assets")}</h2>

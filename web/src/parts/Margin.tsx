@@ -160,8 +160,7 @@ function TestRow({
 
 function distance(test: CheckView, t: TFunction): string {
   const gap = (test.measured ?? 0) - (test.limit ?? 0);
-  const whole = Number.isInteger(test.measured) && Number.isInteger(test.limit) && Math.abs(gap) < 30;
-  const n = whole ? String(Math.abs(gap)) : money(Math.abs(gap));
+  const n = test.apart ?? money(Math.abs(gap));
   if (gap === 0) return t("margin.exact");
   return gap < 0 ? t("margin.under", { n }) : t("margin.over", { n });
 }

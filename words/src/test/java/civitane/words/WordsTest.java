@@ -52,7 +52,7 @@ public class WordsTest {
       {Language.AR, Argument.days(1), "يوم واحد"},
       {Language.AR, Argument.days(2), "يومان"},
       {Language.AR, Argument.days(3), "٣ أيام"},
-      {Language.AR, Argument.days(11), "١١ يومًا"},
+      {Language.AR, Argument.days(11), "١١ يوما"},
       {Language.EN, Argument.percent(Amount.of("37.5")), "37.5 per cent"},
       {Language.EN, Argument.count(2400), "2,400"},
       {Language.EN, Argument.term(Frequency.FORTNIGHTLY), "a fortnight"},

@@ -9,7 +9,6 @@ import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
 import civitane.core.rules.Route;
 import civitane.words.Voice;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -53,14 +52,26 @@ public record Wanted(String kind, String subject, String words, Turn owner) {
     if (hold != null && isHeld(check, hold)) {
       return List.of(new Wanted(WORD, hold.word(), because, Turn.THIRD_PARTY));
     }
-    var subjects = check.missing().isEmpty()
-        ? check.needs().stream().limit(1).toList()
-        : check.missing().stream().map(Missing::subject).toList();
-    var found = new ArrayList<Wanted>();
-    for (var subject : subjects) {
-      found.add(new Wanted(kind(subject), subject, because, Turn.HOUSEHOLD));
+    if (check.missing().isEmpty()) {
+      var needed = check.needs();
+      return List.of(
+          needed.isEmpty()
+              ? new Wanted(FACT, check.id(), because, Turn.HOUSEHOLD)
+              : new Wanted(kind(needed.get(0)), needed.get(0), because, Turn.HOUSEHOLD));
     }
-    return found.isEmpty() ? List.of(new Wanted(FACT, check.id(), because, Turn.HOUSEHOLD)) : found;
+    var alone = check.missing().size() == 1;
+    return check.missing().stream()
+        .map(missing -> new Wanted(
+            kind(missing.subject()),
+            missing.subject(),
+            alone ? because : stillNeeded(missing),
+            Turn.HOUSEHOLD))
+        .toList();
+  }
+
+  /** Of several things each is an item of its own, and says of itself what it is. */
+  private static String stillNeeded(Missing missing) {
+    return DeskWords.WORDS.say("rules.stillNeeded", "what", DeskWords.WORDS.missing(missing));
   }
 
   /** Whether the check waits for the one whom the claim waits for, by the word in what it misses. */

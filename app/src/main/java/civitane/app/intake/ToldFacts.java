@@ -79,8 +79,7 @@ final class ToldFacts {
       var head = words.say("letter.toldAnswers", "service", words.title(service));
       var place = lines.size();
       answers(null, service, request.answers());
-      lines.add(
-          place, new Figure(head, place == lines.size() ? words.say("letter.notSaid") : ""));
+      lines.add(place, new Figure(head, place == lines.size() ? words.say("letter.notSaid") : ""));
     }
   }
 
@@ -116,8 +115,7 @@ final class ToldFacts {
   private String asked(@Nullable String group, String question) {
     return group == null
         ? words.question(question)
-        : words.say(
-            "letter.form.within", "group", group, "question", words.question(question));
+        : words.say("letter.form.within", "group", group, "question", words.question(question));
   }
 
   /** What each who signed has stated, in the words of the household's language. */

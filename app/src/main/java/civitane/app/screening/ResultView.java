@@ -15,6 +15,7 @@ import java.time.YearMonth;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -41,6 +42,7 @@ public record ResultView(
    *
    * @param label what it is about
    * @param person whose it is; null for the household's
+   * @param apart how far what was measured lies from the limit, with its unit and period
    */
   public record CheckView(
       String id,
@@ -49,6 +51,7 @@ public record ResultView(
       String outcome,
       @Nullable BigDecimal measured,
       @Nullable BigDecimal limit,
+      @Nullable String apart,
       String because,
       List<String> needs,
       List<MissingView> missing,
@@ -63,6 +66,7 @@ public record ResultView(
           check.outcome().word(),
           number(check.measured()),
           number(check.limit()),
+          distance(check),
           DeskWords.WORDS.say(check.reasons(), Voice.DESK),
           check.needs(),
           check.missing().stream().map(MissingView::of).toList(),
@@ -107,6 +111,31 @@ public record ResultView(
         result.notes().stream().map(NoteView::of).toList(),
         working(result),
         plain(aids));
+  }
+
+  /** In the unit of the limit, as the reasons tell it. */
+  private static @Nullable String distance(Check check) {
+    if (check.measured() == null || check.limit() == null) {
+      return null;
+    }
+    var apart = check.measured().distanceTo(check.limit());
+    return check.reasons().stream()
+        .flatMap(reason -> reason.arguments().stream())
+        .map(argument -> inUnitOf(argument, check.limit(), apart))
+        .flatMap(Optional::stream)
+        .findFirst()
+        .map(DeskWords.WORDS::say)
+        .orElse(null);
+  }
+
+  private static Optional<Argument> inUnitOf(Argument argument, Amount limit, Amount apart) {
+    if (argument instanceof Argument.Money money && money.amount().equals(limit)) {
+      return Optional.of(Argument.each(apart, money.each()));
+    } else if (argument instanceof Argument.Quantity quantity
+        && quantity.number().equals(limit)) {
+      return Optional.of(new Argument.Quantity(apart, quantity.unit()));
+    }
+    return Optional.empty();
   }
 
   static List<String> awards(Result result) {
