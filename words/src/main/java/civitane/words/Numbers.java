@@ -19,7 +19,10 @@ final class Numbers {
   private final LocalizedNumberFormatter plain;
   private final LocalizedNumberFormatter money;
 
+  private final boolean marks;
+
   Numbers(Language language) {
+    this.marks = language.runsRightToLeft();
     this.plain = NumberFormatter.withLocale(language.locale())
         .precision(Precision.maxFraction(MOST_DECIMALS))
         .roundingMode(RoundingMode.HALF_UP);
@@ -41,7 +44,7 @@ final class Numbers {
   }
 
   /** Without marks of direction: where the text is set its direction is known, and on paper they have no form. */
-  private static String unmarked(FormattedNumber written) {
-    return MARKS.matcher(written).replaceAll("");
+  private String unmarked(FormattedNumber written) {
+    return marks ? MARKS.matcher(written).replaceAll("") : written.toString();
   }
 }

@@ -8,13 +8,17 @@ import civitane.core.reasons.Argument;
 import civitane.core.reasons.Argument.Missing;
 import civitane.core.reasons.Argument.Who;
 import civitane.core.reasons.Reason;
+import civitane.core.reasons.ReasonCode;
 import civitane.core.reasons.Unit;
 import com.ibm.icu.text.ListFormatter;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** What a person reads, in one language: sentences are made here and nowhere else. */
 public final class Words {
@@ -25,6 +29,10 @@ public final class Words {
   private final Numbers numbers;
   private final Days days;
   private final ListFormatter lists;
+  private final Map<ReasonCode, Template> reasons = new ConcurrentHashMap<>();
+  private final Map<ReasonCode, Template> reasonsOfLetters = new ConcurrentHashMap<>();
+  private final Map<Word, String> words = new ConcurrentHashMap<>();
+  private final Template moneyEach;
 
   private Words(Language language) {
     this.language = language;
@@ -32,6 +40,7 @@ public final class Words {
     this.numbers = new Numbers(language);
     this.days = new Days(language);
     this.lists = ListFormatter.getInstance(language.locale());
+    this.moneyEach = catalogue.get("common.moneyEach");
   }
 
   /** The words of a language; read once. Throws {@link WordsFault} where some are missing. */
@@ -53,9 +62,15 @@ public final class Words {
 
   /** Why something is so, as a sentence. */
   public String say(Reason reason, Voice voice) {
-    var code = reason.code().code();
-    var own = voice == Voice.LETTER ? catalogue.find(code + ".letter") : null;
-    return (own == null ? catalogue.get(code) : own).say(new ReasonValues(reason));
+    var template = voice == Voice.LETTER
+        ? reasonsOfLetters.computeIfAbsent(reason.code(), this::templateOfLetters)
+        : reasons.computeIfAbsent(reason.code(), code -> catalogue.get(code.code()));
+    return template.say(new ReasonValues(reason));
+  }
+
+  private Template templateOfLetters(ReasonCode code) {
+    var own = catalogue.find(code.code() + ".letter");
+    return own == null ? catalogue.get(code.code()) : own;
   }
 
   /** Several reasons, a sentence each. */
@@ -137,7 +152,25 @@ public final class Words {
     var euros = numbers.euros(money.amount());
     return money.each() == Frequency.ONCE
         ? euros
-        : say("common.moneyEach", "money", euros, "each", word(money.each()));
+        : moneyEach.say(new EachPeriod(euros, word(money.each())));
+  }
+
+  /** A sum with its period. */
+  private record EachPeriod(String money, String each) implements Template.Values {
+    @Override
+    public String text(String name) {
+      return name.equals("money") ? money : each;
+    }
+
+    @Override
+    public BigDecimal number(String name) {
+      return BigDecimal.ONE;
+    }
+
+    @Override
+    public String written(BigDecimal number) {
+      return money;
+    }
   }
 
   private String quantity(Argument.Quantity quantity) {
@@ -192,7 +225,12 @@ public final class Words {
 
   /** A word of a vocabulary, as it stands within a sentence. */
   public String word(Word word) {
-    return say("word." + word.vocabulary() + "." + word.word());
+    var said = words.get(word);
+    if (said == null) {
+      said = say("word." + word.vocabulary() + "." + word.word());
+      words.put(word, said);
+    }
+    return said;
   }
 
   public String date(LocalDate date) {
@@ -240,7 +278,7 @@ public final class Words {
 
   /** A message by its key with what it is told with, names and values in turn; a number may be one. */
   public String say(String key, Object... namesAndValues) {
-    var values = new java.util.HashMap<String, Object>();
+    var values = new HashMap<String, Object>();
     for (var i = 0; i < namesAndValues.length; i += 2) {
       values.put((String) namesAndValues[i], namesAndValues[i + 1]);
     }
@@ -261,7 +299,7 @@ public final class Words {
 
   /** Messages as they are written, with the names they are told with in braces, for who puts them together elsewhere. */
   public Map<String, String> all(String prefix) {
-    var all = new java.util.TreeMap<String, String>();
+    var all = new TreeMap<String, String>();
     for (var key : catalogue.keys()) {
       if (key.startsWith(prefix) && catalogue.get(key).names().isEmpty()) {
         all.put(key, say(key));

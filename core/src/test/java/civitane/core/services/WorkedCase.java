@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.snakeyaml.engine.v2.api.Load;
@@ -26,9 +27,19 @@ import org.snakeyaml.engine.v2.schema.FailsafeSchema;
 /**
  * A packet with the results that are expected of it.
  *
+ * @param told the packet as text, lists and maps
  * @param expected what a result must hold, as text, lists and maps
  */
-record WorkedCase(String name, Packet packet, Mode mode, List<Map<String, Object>> expected) {
+record WorkedCase(
+    String name,
+    Map<String, Object> told,
+    Packet packet,
+    Mode mode,
+    List<Map<String, Object>> expected) {
+  /** What a packet can't be read without, and what others are named by. */
+  private static final Set<String> KEPT =
+      Set.of("id", "role", "kind", "service", "lodgedOn", "household", "people");
+
   /** JSON is YAML; every scalar stays the text it is, so that no number passes through binary. */
   private static final LoadSettings AS_TEXT = LoadSettings.builder()
       .setSchema(new FailsafeSchema())
@@ -45,7 +56,7 @@ record WorkedCase(String name, Packet packet, Mode mode, List<Map<String, Object
         .toList();
   }
 
-  private static List<WorkedCase> of(String file) {
+  static List<WorkedCase> of(String file) {
     try (var stream = WorkedCase.class.getResourceAsStream("/cases/" + file + ".ndjson")) {
       if (stream == null) {
         throw new IllegalStateException("the worked cases of " + file
@@ -55,9 +66,11 @@ record WorkedCase(String name, Packet packet, Mode mode, List<Map<String, Object
       for (var line : new String(stream.readAllBytes(), StandardCharsets.UTF_8).split("\n")) {
         var one = map(new Load(AS_TEXT).loadFromString(line));
         if (one.get("expected") instanceof List<?> expected) {
+          var told = map(one.get("packet"));
           cases.add(new WorkedCase(
               file + ": " + one.get("name"),
-              packet(map(one.get("packet"))),
+              told,
+              packet(told),
               "screen".equals(one.get("mode")) ? Mode.SCREEN : Mode.DETERMINE,
               expected.stream().map(WorkedCase::map).toList()));
         }
@@ -66,6 +79,57 @@ record WorkedCase(String name, Packet packet, Mode mode, List<Map<String, Object
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /** The case with each fact and each answer left out that may be. */
+  List<WorkedCase> withoutEach() {
+    var cases = new ArrayList<WorkedCase>();
+    for (var path : paths(told, List.of())) {
+      var left = map(without(told, path));
+      cases.add(
+          new WorkedCase("without " + String.join("/", path), left, packet(left), mode, expected));
+    }
+    return cases;
+  }
+
+  private static List<List<String>> paths(Object at, List<String> before) {
+    var paths = new ArrayList<List<String>>();
+    if (at instanceof Map<?, ?> map) {
+      map.forEach((key, value) -> {
+        var path = with(before, (String) key);
+        var names = "person".equals(key) && !before.contains("answers");
+        if (!before.isEmpty() && !names && !KEPT.contains(key)) {
+          paths.add(path);
+        }
+        paths.addAll(paths(value, path));
+      });
+    } else if (at instanceof List<?> list) {
+      for (var i = 0; i < list.size(); i++) {
+        paths.addAll(paths(list.get(i), with(before, String.valueOf(i))));
+      }
+    }
+    return paths;
+  }
+
+  private static List<String> with(List<String> path, String step) {
+    return Stream.concat(path.stream(), Stream.of(step)).toList();
+  }
+
+  private static Object without(Object at, List<String> path) {
+    var rest = path.subList(1, path.size());
+    if (at instanceof List<?> list) {
+      var copy = new ArrayList<Object>(list);
+      var place = Integer.parseInt(path.get(0));
+      copy.set(place, without(list.get(place), rest));
+      return copy;
+    }
+    var copy = new LinkedHashMap<>(map(at));
+    if (rest.isEmpty()) {
+      copy.remove(path.get(0));
+    } else {
+      copy.put(path.get(0), without(copy.get(path.get(0)), rest));
+    }
+    return copy;
   }
 
   /** Without the keys whose value is null. */
