@@ -145,9 +145,9 @@ function TestRow({
           </span>
         </span>
         {compared && test.limit !== 0 && (
-          <span className="flex justify-between items-end gap-2">
+          <span className="flex flex-wrap justify-between items-end gap-x-2">
             <Measure measured={test.measured ?? 0} limit={test.limit ?? 0} met={test.outcome === "met"} />
-            <span className="case small whitespace-nowrap">{distance(test, t)}</span>
+            <span className="case small whitespace-nowrap ml-auto">{distance(test, t)}</span>
           </span>
         )}
         {(test.outcome === "notMet" || test.outcome === "unknown") && (

@@ -1,6 +1,6 @@
 /** A rule with a notch at the limit and a bold mark at the value. */
 export function Measure({ measured, limit, met }: { measured: number; limit: number; met: boolean }) {
-  const width = 150;
+  const width = 96;
   const most = Math.max(measured, limit, 1) * 1.18;
   const x = (value: number) => 1 + (value / most) * (width - 2);
   return (
