@@ -116,10 +116,17 @@ public class AddingServiceTest {
         added.getMethod("results", String.class, String.class).invoke(null, packet, language);
   }
 
+  private List<String> cases() {
+    return files.get("core/src/test/resources/cases/farePass.ndjson").lines().toList();
+  }
+
+  private String firstPacket() {
+    return Cases.JSON.readTree(cases().get(0)).get("packet").toString();
+  }
+
   @Test
   public void itsWorkedCasesComeOut() throws ReflectiveOperationException {
-    var cases =
-        files.get("core/src/test/resources/cases/farePass.ndjson").lines().toList();
+    var cases = cases();
     assertTrue(cases.size() >= 3);
     for (var line : cases) {
       var one = Cases.JSON.readTree(line);
@@ -135,14 +142,7 @@ public class AddingServiceTest {
 
   @Test
   public void itIsSaidInEveryLanguage() throws ReflectiveOperationException {
-    var packet = Cases.JSON
-        .readTree(files
-            .get("core/src/test/resources/cases/farePass.ndjson")
-            .lines()
-            .findFirst()
-            .orElseThrow())
-        .get("packet")
-        .toString();
+    var packet = firstPacket();
     for (var language : Language.values()) {
       var text = results(packet, language.word());
       assertFalse(text.contains("\"faults\""), text);
@@ -158,15 +158,7 @@ public class AddingServiceTest {
 
   @Test
   public void itIsNotOfferedBeforeItsBook() throws ReflectiveOperationException {
-    var packet = Cases.JSON
-        .readTree(files
-            .get("core/src/test/resources/cases/farePass.ndjson")
-            .lines()
-            .findFirst()
-            .orElseThrow())
-        .get("packet")
-        .toString()
-        .replace("2026-11-23", "2026-06-30");
+    var packet = firstPacket().replace("2026-11-23", "2026-06-30");
     var text = results(packet, "en");
     assertTrue(text.contains("it was not offered on that day"), text);
     assertTrue(text.contains("/requests/0/service"), text);

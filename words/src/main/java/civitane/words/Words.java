@@ -17,7 +17,6 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** What a person reads, in one language: sentences are made here and nowhere else. */
@@ -295,17 +294,6 @@ public final class Words {
     return text.isEmpty()
         ? text
         : text.substring(0, 1).toUpperCase(language.locale().toLocale()) + text.substring(1);
-  }
-
-  /** Messages as they are written, with the names they are told with in braces, for who puts them together elsewhere. */
-  public Map<String, String> all(String prefix) {
-    var all = new TreeMap<String, String>();
-    for (var key : catalogue.keys()) {
-      if (key.startsWith(prefix) && catalogue.get(key).names().isEmpty()) {
-        all.put(key, say(key));
-      }
-    }
-    return all;
   }
 
   /** Values by their names: texts, numbers, or values of reasons. */
