@@ -14,6 +14,7 @@ import { createRoot } from "react-dom/client";
 import { sessionQuery } from "./api/session";
 import { Desk } from "./desk/Desk";
 import { deskQuery, draftsQuery } from "./desk/queries";
+import { Undrawn } from "./parts/Undrawn";
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
 
@@ -75,6 +76,7 @@ const quickCheck = createRoute({
 
 const router = createRouter({
   routeTree: root.addChildren([signIn, desk, application, claim, quickCheck]),
+  defaultErrorComponent: Undrawn,
 });
 
 declare module "@tanstack/react-router" {

@@ -8,6 +8,7 @@ import { useDraft } from "../draft/useDraft";
 import { namesOf } from "../parts/called";
 import { KeyStrip } from "../parts/Keys";
 import { Margin } from "../parts/Margin";
+import { Apart } from "../parts/Undrawn";
 import { BeginPart } from "./BeginPart";
 import { Conflict } from "./Conflict";
 import { gaps } from "./gaps";
@@ -145,27 +146,31 @@ export function DraftScreen({ view, offers, today }: Props) {
             {asked ? offers.find((offer) => offer.service === asked)?.title : t(`app.parts.${here}`)}
           </h1>
           {handle.saving === "conflict" && <Conflict handle={handle} />}
-          {here === "begin" && <BeginPart handle={handle} id={view.id} offers={offers} today={today} />}
-          {here === "who" && <WhoPart handle={handle} today={today} onAdd={newPerson} />}
-          {here === "money" && <MoneyPart handle={handle} onAdd={newIncome} />}
-          {here === "home" && <HomePart handle={handle} />}
-          {here === "reach" && <ReachPart handle={handle} />}
-          {asked && <MatterPart handle={handle} id={view.id} service={asked} offers={offers} today={today} />}
-          {here === "papers" && <PapersPart handle={handle} id={view.id} offers={offers} />}
-          {here === "voluntary" && <VoluntaryPart handle={handle} />}
-          {here === "read" && (
-            <ReadPart handle={handle} open={open} today={today} offers={offers} onGoTo={goTo} />
-          )}
-          {here === "sign" && (
-            <SignPart
-              handle={handle}
-              id={view.id}
-              open={open}
-              today={today}
-              onLodged={lodged}
-              onGoTo={goTo}
-            />
-          )}
+          <Apart part={here}>
+            {here === "begin" && <BeginPart handle={handle} id={view.id} offers={offers} today={today} />}
+            {here === "who" && <WhoPart handle={handle} today={today} onAdd={newPerson} />}
+            {here === "money" && <MoneyPart handle={handle} onAdd={newIncome} />}
+            {here === "home" && <HomePart handle={handle} />}
+            {here === "reach" && <ReachPart handle={handle} />}
+            {asked && (
+              <MatterPart handle={handle} id={view.id} service={asked} offers={offers} today={today} />
+            )}
+            {here === "papers" && <PapersPart handle={handle} id={view.id} offers={offers} />}
+            {here === "voluntary" && <VoluntaryPart handle={handle} />}
+            {here === "read" && (
+              <ReadPart handle={handle} open={open} today={today} offers={offers} onGoTo={goTo} />
+            )}
+            {here === "sign" && (
+              <SignPart
+                handle={handle}
+                id={view.id}
+                open={open}
+                today={today}
+                onLodged={lodged}
+                onGoTo={goTo}
+              />
+            )}
+          </Apart>
           {here !== "sign" && (
             <button type="button" data-flow className="btn btn-primary mt-8" onClick={() => step(1)}>
               {t("app.next")}

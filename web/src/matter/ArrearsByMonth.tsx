@@ -4,7 +4,7 @@ import { readNumber } from "../draft/typing";
 import { asked } from "../i18n/words";
 import { money, monthWords } from "../parts/format";
 import type { QuestionProps } from "./matter";
-import { aid } from "./matter";
+import { aids } from "./matter";
 
 interface Owed {
   month?: string;
@@ -14,7 +14,7 @@ interface Owed {
 /** Rent owed, a field for each month that can be paid; a month that is left empty is not owed. */
 export function ArrearsByMonth({ handle, pointer, path, matter }: QuestionProps) {
   const entries = (at(handle.draft.packet, pointer) as Owed[] | undefined) ?? [];
-  const allowed = aid<string[]>(handle, matter, "months") ?? [];
+  const allowed = aids<"RentReliefAids">(handle, matter)?.months ?? [];
   const others = entries.map((one) => one.month ?? "").filter((month) => !allowed.includes(month));
   const put = (month: string, owed: number | undefined) => {
     const rest = entries.filter((one) => one.month !== month);

@@ -1,22 +1,15 @@
 import { scaleTime } from "d3-scale";
 import { useTranslation } from "react-i18next";
+import type { Schemas } from "../api/client";
 import { day, fullDay } from "../parts/format";
 import type { QuestionProps } from "./matter";
-import { aid } from "./matter";
+import { aids } from "./matter";
 import { Rows } from "./Rows";
-
-interface Strip {
-  from: string;
-  to: string;
-  times: [string, string][];
-  days: number;
-  longFrom: number;
-}
 
 /** Times without a home, one row each, and all of them on one strip of the years that count. */
 export function HomelessStrip(props: QuestionProps) {
   const { t } = useTranslation();
-  const strip = aid<Strip>(props.handle, props.matter, "homeless");
+  const strip = aids<"HousingListAids">(props.handle, props.matter)?.homeless;
   const width = 560;
   return (
     <div>
@@ -38,16 +31,16 @@ export function HomelessStrip(props: QuestionProps) {
   );
 }
 
-function Years({ strip, width }: { strip: Strip; width: number }) {
+function Years({ strip, width }: { strip: Schemas["HomelessStrip"]; width: number }) {
   const x = scaleTime()
     .domain([day(strip.from), day(strip.to)])
     .range([0, width]);
   return (
     <svg width={width} height="30" aria-hidden="true" className="block">
       <line x1="0" x2={width} y1="9" y2="9" stroke="var(--color-base-300)" strokeWidth="2" />
-      {strip.times.map(([from, to]) => (
+      {strip.times.map(({ from, to }, i) => (
         <rect
-          key={from}
+          key={i}
           x={x(day(from))}
           y="5"
           width={Math.max(2, x(day(to)) - x(day(from)))}

@@ -1,13 +1,13 @@
 import { useTranslation } from "react-i18next";
 import { money, shortDay } from "../parts/format";
 import type { QuestionProps } from "./matter";
-import { aid } from "./matter";
+import { aids } from "./matter";
 import { QuestionField } from "./QuestionField";
 
 /** The first day, and the plan that follows from it: what is due on which day. */
 export function Instalments(props: QuestionProps) {
   const { t } = useTranslation();
-  const plan = aid<Record<string, number>>(props.handle, props.matter, "plan");
+  const plan = aids<"PaymentArrangementAids">(props.handle, props.matter)?.plan;
   return (
     <div>
       <QuestionField {...props} />

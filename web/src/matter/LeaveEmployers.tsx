@@ -1,18 +1,14 @@
 import { useTranslation } from "react-i18next";
+import type { Schemas } from "../api/client";
 import { money } from "../parts/format";
 import type { QuestionProps } from "./matter";
-import { aid } from "./matter";
+import { aids } from "./matter";
 import { Rows } from "./Rows";
 
 /** What was earned by quarter, with the base period it is for, and the weeks of leave that are left. */
 export function LeaveEmployers(props: QuestionProps) {
   const { t } = useTranslation();
-  const base = aid<Record<string, number>>(props.handle, props.matter, "basePeriod");
-  const leave = aid<{ weeks: number; used: number; pending: number; left: number }>(
-    props.handle,
-    props.matter,
-    "leave",
-  );
+  const { basePeriod: base, leave } = aids<"PaidLeaveAids">(props.handle, props.matter) ?? {};
   return (
     <div>
       {base && (
@@ -32,17 +28,7 @@ export function LeaveEmployers(props: QuestionProps) {
 }
 
 /** Weeks of leave as a strip: used solid, asked for elsewhere hollow, left thin. */
-function Balance({
-  weeks,
-  used,
-  pending,
-  left,
-}: {
-  weeks: number;
-  used: number;
-  pending: number;
-  left: number;
-}) {
+function Balance({ weeks, used, pending, left }: Schemas["LeaveBalance"]) {
   const { t } = useTranslation();
   const width = 320;
   const x = (some: number) => (some / Math.max(weeks, used + pending, 1)) * width;

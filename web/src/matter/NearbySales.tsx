@@ -5,7 +5,7 @@ import { at } from "../draft/packet";
 import { asked } from "../i18n/words";
 import { fullDay, money } from "../parts/format";
 import type { QuestionProps } from "./matter";
-import { aid } from "./matter";
+import { aids } from "./matter";
 import { Rows } from "./Rows";
 
 interface Sale {
@@ -23,7 +23,7 @@ export function NearbySales(props: QuestionProps) {
   const answers = pointer.slice(0, pointer.lastIndexOf("/"));
   const number = at(handle.draft.packet, `${answers}/parcel`) as string | undefined;
   const picked = (at(handle.draft.packet, pointer) as Sale[] | undefined) ?? [];
-  const made = aid<Record<string, number>>(handle, matter, "sales") ?? {};
+  const made = aids<"ValueReviewAids">(handle, matter)?.sales ?? {};
   const record = useQuery({
     queryKey: ["parcel", number],
     queryFn: () => done(api.GET("/api/parcels/{number}", { params: { path: { number: number ?? "" } } })),

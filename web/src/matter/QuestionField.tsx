@@ -8,7 +8,7 @@ import type { DraftHandle } from "../draft/useDraft";
 import { asked, spoken } from "../i18n/words";
 import { namesOf } from "../parts/called";
 import { money } from "../parts/format";
-import { aid, type Matter } from "./matter";
+import { aids, type Matter } from "./matter";
 import { Ticks } from "./Ticks";
 
 interface Props {
@@ -190,7 +190,7 @@ function ListOfWords(props: {
 /** Earnings by calendar quarter: those of the base period, else the last five completed ones. */
 function Quarters({ handle, pointer, matter }: { handle: DraftHandle; pointer: string; matter: Matter }) {
   const { t } = useTranslation();
-  const base = aid<Record<string, number>>(handle, matter, "basePeriod");
+  const base = aids<"PaidLeaveAids">(handle, matter)?.basePeriod;
   const now = Number(matter.today.slice(0, 4)) * 4 + Math.floor((Number(matter.today.slice(5, 7)) - 1) / 3);
   const keys = base
     ? Object.keys(base)

@@ -26,6 +26,7 @@ import org.testng.annotations.BeforeSuite;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 /** A story told on the started application in a real browser; nothing may come from elsewhere, and nothing may fail unseen. */
 public abstract class Story {
@@ -123,6 +124,11 @@ public abstract class Story {
     windows.forEach(BrowserContext::close);
     windows.clear();
     assertEquals(complaints.toString(), "[]");
+  }
+
+  /** Takes back, once seen, what the browser said of a fault that a story brings about: so it must have said it. */
+  protected void complainedOf(String fault) {
+    assertTrue(complaints.removeIf(complaint -> complaint.contains(fault)), fault);
   }
 
   /** The browser's kind, to launch one more of it. */
