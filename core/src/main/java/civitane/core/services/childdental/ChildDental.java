@@ -134,7 +134,12 @@ public final class ChildDental implements Entitlement<ChildDentalAnswers> {
             Why.ASSESSED_WITHIN.with(Argument.yearly(income), Argument.yearly(highest), apart));
   }
 
-  /** CD-CHILD for each child, each once; those that are met are put with their entries. */
+  /**
+   * CD-CHILD: each child, each once, is young enough, gets child benefit, is not covered
+   * privately, and is seen by a dentist within the period.
+   *
+   * @param met where those that are met are put with their entries
+   */
   private static List<Check> childChecks(
       Situation<ChildDentalAnswers> it,
       ChildDentalTerms terms,

@@ -111,7 +111,7 @@ public final class ClearRecord implements Entitlement<ClearRecordAnswers> {
         .orMet(() -> Why.OF_AGE.with(who, Argument.years(age), from));
   }
 
-  /** CR-PURPOSE: what it is for, and where. */
+  /** CR-PURPOSE: what it is for, and in which country, is said. */
   private static Check purposeCheck(Situation<ClearRecordAnswers> it) {
     return it.check("CR-PURPOSE")
         .needs("purpose", it.answers().purpose())

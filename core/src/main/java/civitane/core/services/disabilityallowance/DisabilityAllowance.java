@@ -6,6 +6,7 @@ import civitane.core.facts.Frequency;
 import civitane.core.facts.Packet;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
+import civitane.core.income.Counted;
 import civitane.core.income.CountedIncome;
 import civitane.core.income.Counting;
 import civitane.core.income.IncomePicture;
@@ -98,14 +99,7 @@ public final class DisabilityAllowance implements Entitlement<DisabilityAllowanc
     var counting = Counting.SHARED_MONEY;
     var counted = it.counted(person.map(who -> counting.alwaysWith(who.id())).orElse(counting));
     var income = it.income(counted);
-    var incomeCheck = IncomeRule.atMost(
-        it,
-        "DA-INCOME",
-        income,
-        Frequency.YEARLY,
-        income::yearlyLow,
-        income::yearlyHigh,
-        () -> counted.base(it.rates()).percent(terms.incomePercent()));
+    var incomeCheck = incomeCheck(it, counted, income, terms);
     return it.determination()
         .check(ageCheck(it, person, terms))
         .check(certificateCheck(it, terms))
@@ -195,6 +189,22 @@ public final class DisabilityAllowance implements Entitlement<DisabilityAllowanc
             () -> Why.PERCENT_TOO_LOW.with(Argument.percent(percent), Argument.percent(needed)))
         .changedBy(() -> Why.PERCENT_MORE.with(Argument.percent(needed.minus(percent))))
         .orMet(() -> Why.PERCENT_ENOUGH.with(Argument.percent(percent), Argument.percent(needed)));
+  }
+
+  /** DA-INCOME: what comes in a year is within a share of what the counted people need. */
+  private static Check incomeCheck(
+      Situation<DisabilityAllowanceAnswers> it,
+      Counted counted,
+      IncomePicture income,
+      DisabilityAllowanceTerms terms) {
+    return IncomeRule.atMost(
+        it,
+        "DA-INCOME",
+        income,
+        Frequency.YEARLY,
+        income::yearlyLow,
+        income::yearlyHigh,
+        () -> counted.base(it.rates()).percent(terms.incomePercent()));
   }
 
   /** DA-WORK: something is left after what the person's own earnings take off; gaps and disputes of others do not matter. */

@@ -107,14 +107,7 @@ public final class HomePaymentRelief implements Entitlement<HomePaymentReliefAns
     var counted = it.counted(Counting.SHARED_MONEY.withFosterChildren().withExpectedChildren());
     var income = it.income(counted);
     var need = new LenderNeed(it, terms);
-    var incomeCheck = IncomeRule.atMost(
-        it,
-        "HP-INCOME",
-        income,
-        Frequency.YEARLY,
-        income::yearlyLow,
-        income::yearlyHigh,
-        () -> counted.middle(it.rates()).percent(terms.incomePercent()));
+    var incomeCheck = incomeCheck(it, counted, income, terms);
     var takesPart = answers.lender() == null ? null : answers.lender().participates();
     return it.determination()
         .check(Residence.check(it))
@@ -123,10 +116,9 @@ public final class HomePaymentRelief implements Entitlement<HomePaymentReliefAns
         .check(mainCheck(it))
         .check(ownerCheck(it))
         .check(typeCheck(it))
-        .check(Hardship.check(it, "HP-HARDSHIP", answers.hardship(), answers.hardshipText()))
+        .check(hardshipCheck(it))
         .check(incomeCheck)
-        .check(AssetRule.atMost(
-            it, "HP-LIQUID", counted, HomePaymentRelief::liquidOfAdults, terms.liquidLimit()))
+        .check(liquidCheck(it, counted, terms))
         .check(insolvencyCheck(it))
         .determineOnly(() -> signedCheck(it, counted))
         .check(lenderCheck(it, need, takesPart))
@@ -214,6 +206,35 @@ public final class HomePaymentRelief implements Entitlement<HomePaymentReliefAns
         id -> id == null
             || counted.includes(id)
                 && counted.isAdult(counted.household().person(id).orElseThrow()));
+  }
+
+  /** HP-HARDSHIP: what brought the household into arrears is said. */
+  private static Check hardshipCheck(Situation<HomePaymentReliefAnswers> it) {
+    return Hardship.check(
+        it, "HP-HARDSHIP", it.answers().hardship(), it.answers().hardshipText());
+  }
+
+  /** HP-INCOME: what comes in a year is within a share of the middle income of so many people. */
+  private static Check incomeCheck(
+      Situation<HomePaymentReliefAnswers> it,
+      Counted counted,
+      IncomePicture income,
+      HomePaymentReliefTerms terms) {
+    return IncomeRule.atMost(
+        it,
+        "HP-INCOME",
+        income,
+        Frequency.YEARLY,
+        income::yearlyLow,
+        income::yearlyHigh,
+        () -> counted.middle(it.rates()).percent(terms.incomePercent()));
+  }
+
+  /** HP-LIQUID: the money that adults have at hand is within the limit. */
+  private static Check liquidCheck(
+      Situation<HomePaymentReliefAnswers> it, Counted counted, HomePaymentReliefTerms terms) {
+    return AssetRule.atMost(
+        it, "HP-LIQUID", counted, HomePaymentRelief::liquidOfAdults, terms.liquidLimit());
   }
 
   /** HP-INSOLVENCY: in an insolvency the trustee consents. */

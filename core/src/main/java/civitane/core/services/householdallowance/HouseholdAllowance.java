@@ -126,7 +126,7 @@ public final class HouseholdAllowance implements Entitlement<HouseholdAllowanceA
         .result(word());
   }
 
-  /** HA-GROSS: what comes in a month, before deductions; not asked of older or disabled households. */
+  /** HA-GROSS: what comes in a month, before deductions, is within a share of the base income; not asked of older or disabled households. */
   private static Check grossCheck(
       Situation<?> it, IncomePicture income, Deductions deductions, HouseholdAllowanceTerms terms) {
     if (deductions.isOlderOrDisabled()) {
@@ -144,7 +144,7 @@ public final class HouseholdAllowance implements Entitlement<HouseholdAllowanceA
         () -> income.counted().base(it.rates()).percent(terms.grossPercent()).dividedBy(12));
   }
 
-  /** HA-NET: what is left of it after deductions. */
+  /** HA-NET: what is left of it after deductions is within a smaller share of the base income. */
   private static Check netCheck(
       Situation<?> it, IncomePicture income, Deductions deductions, HouseholdAllowanceTerms terms) {
     if (!income.isKnown()) {
@@ -168,7 +168,7 @@ public final class HouseholdAllowance implements Entitlement<HouseholdAllowanceA
         () -> income.counted().base(it.rates()).percent(terms.netPercent()).dividedBy(12));
   }
 
-  /** HA-RESOURCES: money at hand and vehicles. An age that is not known matters only between the two limits. */
+  /** HA-RESOURCES: money at hand and vehicles are within the limit. An age that is not known matters only between the two limits. */
   private static Check resourcesCheck(
       Situation<?> it, Counted counted, Deductions deductions, HouseholdAllowanceTerms terms) {
     var owned = counted.liquid().plus(vehicles(counted, terms));

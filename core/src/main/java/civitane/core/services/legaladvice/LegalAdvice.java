@@ -105,7 +105,7 @@ public final class LegalAdvice implements Entitlement<LegalAdviceAnswers> {
         .orMet(Why.AREA_TAKEN::with);
   }
 
-  /** LG-INCOME: what comes in a month; with high costs up to a wider limit. */
+  /** LG-INCOME: what comes in a month is within the limit; with high costs up to a wider one. */
   private static Check incomeCheck(Situation<?> it, IncomePicture income, LegalAdviceTerms terms) {
     if (!income.isKnown()) {
       return IncomeRule.gap(it, "LG-INCOME", income);

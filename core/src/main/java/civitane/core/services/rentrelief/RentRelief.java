@@ -110,8 +110,7 @@ public final class RentRelief implements Entitlement<RentReliefAnswers> {
     return it.determination()
         .check(Residence.check(it))
         .check(leaseCheck(it, counted))
-        .check(Hardship.check(
-            it, "RR-HARDSHIP", it.answers().hardship(), it.answers().hardshipText()))
+        .check(hardshipCheck(it))
         .check(incomeCheck)
         .check(AssetRule.atMost(it, "RR-ASSETS", counted, RentRelief::assets, terms.assetLimit()))
         .check(need.check())
@@ -155,7 +154,13 @@ public final class RentRelief implements Entitlement<RentReliefAnswers> {
     return match == NameMatch.SAME || match == NameMatch.CLOSE;
   }
 
-  /** RR-INCOME: what comes in a year, less childcare and high medical costs. */
+  /** RR-HARDSHIP: what brought the household into arrears is said. */
+  private static Check hardshipCheck(Situation<RentReliefAnswers> it) {
+    return Hardship.check(
+        it, "RR-HARDSHIP", it.answers().hardship(), it.answers().hardshipText());
+  }
+
+  /** RR-INCOME: what comes in a year, less childcare and high medical costs, is within a share of the middle income. */
   private static Check incomeCheck(Situation<?> it, IncomePicture income, RentReliefTerms terms) {
     var childcare = income.counted().yearly(EnumSet.of(ExpenseKind.CHILDCARE));
     var medical = income.counted().yearly(EnumSet.of(ExpenseKind.MEDICAL));
@@ -182,7 +187,7 @@ public final class RentRelief implements Entitlement<RentReliefAnswers> {
         .minus(medical.minus(yearly.percent(terms.medicalPercent())).notBelowZero());
   }
 
-  /** RR-ASSETS: what counted adults own, without retirement savings and each adult's first vehicle. */
+  /** RR-ASSETS: what counted adults own, without retirement savings and each adult's first vehicle, is within the limit. */
   private static Sum assets(Counted counted) {
     var sum = Sum.ZERO;
     var haveVehicle = new HashSet<String>();

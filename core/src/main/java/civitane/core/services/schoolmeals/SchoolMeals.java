@@ -149,7 +149,7 @@ public final class SchoolMeals implements Entitlement<SchoolMealsAnswers> {
     return byPerson;
   }
 
-  /** SM-CHILD for each child, each once. */
+  /** SM-CHILD: each child, each once, is of school age and goes to a school, for a year that can be asked for. */
   private static List<Check> childChecks(Situation<SchoolMealsAnswers> it) {
     var checks = new ArrayList<Check>();
     var entries = it.answers().named();

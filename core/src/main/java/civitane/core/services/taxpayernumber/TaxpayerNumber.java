@@ -63,12 +63,8 @@ public final class TaxpayerNumber implements Entitlement<TaxpayerNumberAnswers> 
   @Override
   public Result determine(Situation<TaxpayerNumberAnswers> it) {
     var person = it.person(it.answers().person());
-    var has = it.answers().hasNumber();
     return it.determination()
-        .check(it.check("TN-NEW")
-            .needs("hasNumber", has)
-            .must(has == null ? null : !has, Why.NUMBER_ALREADY::with)
-            .orMet(Why.NO_NUMBER_YET::with))
+        .check(newCheck(it))
         .check(sourcesCheck(it))
         .check(papersCheck(it, person))
         .determineOnly(() -> IdentityRule.standard(it, person))
@@ -79,7 +75,16 @@ public final class TaxpayerNumber implements Entitlement<TaxpayerNumberAnswers> 
         .result(word());
   }
 
-  /** TN-SOURCES: at least one source, with the employer's number where it is employment. */
+  /** TN-NEW: the person has no number yet. */
+  private static Check newCheck(Situation<TaxpayerNumberAnswers> it) {
+    var has = it.answers().hasNumber();
+    return it.check("TN-NEW")
+        .needs("hasNumber", has)
+        .must(has == null ? null : !has, Why.NUMBER_ALREADY::with)
+        .orMet(Why.NO_NUMBER_YET::with);
+  }
+
+  /** TN-SOURCES: at least one source is named, with the employer's number where it is employment. */
   private static Check sourcesCheck(Situation<TaxpayerNumberAnswers> it) {
     var sources = it.answers().sources();
     var check = it.check("TN-SOURCES")
@@ -91,7 +96,7 @@ public final class TaxpayerNumber implements Entitlement<TaxpayerNumberAnswers> 
     return check.orMet(() -> Why.SOURCES.with(Argument.terms(known(sources))));
   }
 
-  /** TN-IDS: two kinds of identity papers by their numbers, or one and a resident who vouches. */
+  /** TN-IDS: two kinds of identity papers are given by their numbers, or one and a resident who vouches. */
   private static Check papersCheck(Situation<TaxpayerNumberAnswers> it, Optional<Person> person) {
     var papers = it.answers().identityPapers();
     var kinds = papers == null

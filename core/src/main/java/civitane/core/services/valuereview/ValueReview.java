@@ -81,14 +81,7 @@ public final class ValueReview implements Entitlement<ValueReviewAnswers> {
             .filter(one -> !kept.contains(one))
             .toList();
     return it.determination()
-        .check(TimeLimit.lodgedWithin(
-            it,
-            "VR-TIME",
-            "noticeOn",
-            answers.noticeOn(),
-            answers.lateReason(),
-            terms.days(),
-            Integer.MAX_VALUE))
+        .check(timeCheck(it, terms))
         .check(standingCheck(it))
         .check(groundsCheck(it, kept))
         .check(asked)
@@ -115,6 +108,18 @@ public final class ValueReview implements Entitlement<ValueReviewAnswers> {
         .filter(ground -> ground.belongsTo(answers.propertyClass()))
         .distinct()
         .toList();
+  }
+
+  /** VR-TIME: it was lodged in time after the notice, or why it is late is said. */
+  private static Check timeCheck(Situation<ValueReviewAnswers> it, ValueReviewTerms terms) {
+    return TimeLimit.lodgedWithin(
+        it,
+        "VR-TIME",
+        "noticeOn",
+        it.answers().noticeOn(),
+        it.answers().lateReason(),
+        terms.days(),
+        Integer.MAX_VALUE);
   }
 
   /** VR-STANDING: who asks may ask. */
