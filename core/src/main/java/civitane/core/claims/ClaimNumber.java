@@ -6,12 +6,13 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 
 /**
- * The number of a claim, as in {@code BW-26-004217-1}: year, running number, and a Luhn digit over both.
+ * The number of a claim, as in {@code BW-26-004217-1}: year, running number of six digits or more, and a Luhn digit over both.
  *
  * @param year the last two digits of the year
  */
 public record ClaimNumber(int year, int running) {
-  private static final Pattern WRITTEN = Pattern.compile("BW-(\\d{2})-(\\d{6})-(\\d)");
+  private static final Pattern WRITTEN =
+      Pattern.compile("BW-(\\d{2})-(\\d{6}|[1-9]\\d{6,8})-(\\d)");
 
   /** Reads a number as written; none when its form or check digit is wrong. */
   public static Optional<ClaimNumber> parse(String text) {

@@ -1,6 +1,7 @@
 package civitane.core.claims;
 
 import civitane.core.rules.StandardTime;
+import civitane.core.time.WorkingDays;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -10,6 +11,7 @@ import java.util.List;
  *
  * @param worked days on which it was our turn
  * @param stood days on which it was not; each moves the due date by a day
+ * @param dueOn a working day
  */
 public record Clock(int worked, int stood, LocalDate dueOn) {
 
@@ -30,6 +32,7 @@ public record Clock(int worked, int stood, LocalDate dueOn) {
         stood += stretch.days();
       }
     }
-    return new Clock(worked, stood, standard.from(lodgedOn).plusDays(stood));
+    var due = WorkingDays.onOrAfter(standard.from(lodgedOn).plusDays(stood));
+    return new Clock(worked, stood, due);
   }
 }

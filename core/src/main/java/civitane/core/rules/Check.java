@@ -19,6 +19,7 @@ public final class Check {
   private final List<Missing> missing;
   private final List<Reason> changes;
   private final boolean ofIncome;
+  private final boolean judged;
 
   Check(
       String id,
@@ -29,7 +30,8 @@ public final class Check {
       List<Place> places,
       List<Missing> missing,
       List<Reason> changes,
-      boolean ofIncome) {
+      boolean ofIncome,
+      boolean judged) {
     this.id = id;
     this.outcome = outcome;
     this.reasons = reasons;
@@ -39,6 +41,7 @@ public final class Check {
     this.missing = missing;
     this.changes = changes;
     this.ofIncome = ofIncome;
+    this.judged = judged;
   }
 
   /** The same with one more thing that would change it. */
@@ -46,7 +49,7 @@ public final class Check {
     var all = new ArrayList<>(changes);
     all.add(change);
     return new Check(
-        id, outcome, reasons, measured, limit, places, missing, List.copyOf(all), ofIncome);
+        id, outcome, reasons, measured, limit, places, missing, List.copyOf(all), ofIncome, judged);
   }
 
   /** The check's name and paragraph, as in {@code RR-INCOME}; made per child it carries the child: {@code SM-CHILD:p2}. */
@@ -97,6 +100,11 @@ public final class Check {
   /** Whether it holds what comes in against a limit. */
   public boolean isOfIncome() {
     return ofIncome;
+  }
+
+  /** Whether only the office can settle what is in doubt. */
+  public boolean isForTheOffice() {
+    return judged;
   }
 
   @Override

@@ -25,6 +25,7 @@ public final class Checking {
   private @Nullable Amount measured;
   private @Nullable Amount limit;
   private boolean ofIncome;
+  private boolean judged;
 
   Checking(Situation<?> it, String id) {
     this.it = it;
@@ -92,6 +93,12 @@ public final class Checking {
       doubts = with(doubts, because.get());
     }
     return this;
+  }
+
+  /** A condition that nobody but the office can settle: one of its own has to judge it. */
+  public Checking judgedIf(boolean doubtful, Supplier<Reason> because) {
+    judged |= doubtful;
+    return doubtIf(doubtful, because);
   }
 
   public Checking comparing(@Nullable Amount measured, @Nullable Amount limit) {
@@ -162,7 +169,8 @@ public final class Checking {
   }
 
   private Check built(Outcome outcome, List<Reason> reasons) {
-    return new Check(id, outcome, reasons, measured, limit, places, missing, changes, ofIncome);
+    return new Check(
+        id, outcome, reasons, measured, limit, places, missing, changes, ofIncome, judged);
   }
 
   /** A list with one more; most checks find nothing wrong and never make one. */

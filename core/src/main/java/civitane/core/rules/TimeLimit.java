@@ -34,7 +34,7 @@ public final class TimeLimit {
     return check
         .must(!late || excused, () -> Why.LODGED_LATE.with(Argument.days(days), Argument.day(last)))
         .doubtIf(on.isBefore(from), () -> Why.LODGED_TOO_EARLY.with(Argument.day(from)))
-        .doubtIf(excused, () -> Why.LODGED_LATE_WITH_REASON.with(Argument.day(last)))
+        .judgedIf(excused, () -> Why.LODGED_LATE_WITH_REASON.with(Argument.day(last)))
         .orMet(() -> Why.LODGED_IN_TIME.with(Argument.days(days), Argument.day(last)));
   }
 }

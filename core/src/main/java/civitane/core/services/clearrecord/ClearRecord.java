@@ -129,7 +129,7 @@ public final class ClearRecord implements Entitlement<ClearRecordAnswers> {
         .must(
             answer == null ? null : answer != RecordAnswer.ENTRY_CONFIRMED,
             Why.REGISTER_ENTRY::with)
-        .doubtIf(answer == RecordAnswer.ENTRY, Why.REGISTER_NAMESAKE::with)
+        .judgedIf(answer == RecordAnswer.ENTRY, Why.REGISTER_NAMESAKE::with)
         .orMet(Why.REGISTER_CLEAR::with);
   }
 

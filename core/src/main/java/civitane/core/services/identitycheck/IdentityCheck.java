@@ -62,7 +62,7 @@ public final class IdentityCheck implements Entitlement<IdentityCheckAnswers> {
     return it.check("IC-CLAIM")
         .needs("claim", it.answers().claim())
         .needs("madeClaim", made)
-        .doubtIf(Boolean.FALSE.equals(made), Why.CLAIM_NOT_MADE::with)
+        .judgedIf(Boolean.FALSE.equals(made), Why.CLAIM_NOT_MADE::with)
         .orMet(Why.CLAIM_MADE::with);
   }
 }

@@ -152,6 +152,6 @@ public final class LegalAdvice implements Entitlement<LegalAdviceAnswers> {
     if (other == null || !other.isNone()) {
       check.needs("otherParty/name", it.answers().otherName());
     }
-    return check.doubtIf(conflict, Why.MAYBE_NOT_FREE::with).orMet(Why.FREE_TO_ADVISE::with);
+    return check.judgedIf(conflict, Why.MAYBE_NOT_FREE::with).orMet(Why.FREE_TO_ADVISE::with);
   }
 }

@@ -36,7 +36,7 @@ final class Urgency {
 
   /** LG-URGENT: nothing of it must be dealt with at once. */
   Check check() {
-    var check = it.check("LG-URGENT").uses("urgent").doubtIf(isUrgent(), Why.URGENT_LINE::with);
+    var check = it.check("LG-URGENT").uses("urgent").judgedIf(isUrgent(), Why.URGENT_LINE::with);
     var matters = it.answers().urgent();
     for (var i = 0; i < matters.size(); i++) {
       var kind = matters.get(i).kind();

@@ -219,7 +219,7 @@ public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
         .must(
             balance.afterUsed().isPositive(),
             () -> Why.WEEKS_USED.with(Argument.weeks(balance.weeks())))
-        .doubtIf(!left.isPositive(), () -> Why.WEEKS_PENDING.with(Argument.weeks(balance.used())))
+        .judgedIf(!left.isPositive(), () -> Why.WEEKS_PENDING.with(Argument.weeks(balance.used())))
         .comparing(left, Amount.ZERO)
         .orMet(() -> Why.WEEKS_LEFT.with(Argument.weeks(balance.weeks()), Argument.weeks(left)));
   }

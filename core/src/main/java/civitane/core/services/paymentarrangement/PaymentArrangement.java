@@ -128,7 +128,7 @@ public final class PaymentArrangement implements Entitlement<PaymentArrangementA
         .must(explained || enough, () -> Why.DOWN_TOO_LITTLE.with(said, least))
         .changedBy(
             () -> Why.DOWN_MORE.with(Argument.percent(terms.downPercentFrom().minus(percent))))
-        .doubtIf(explained && !enough, () -> Why.DOWN_SENIOR.with(said, least))
+        .judgedIf(explained && !enough, () -> Why.DOWN_SENIOR.with(said, least))
         .orMet(() -> Why.DOWN_ENOUGH.with(said, least));
   }
 

@@ -1,0 +1,447 @@
+package civitane.core.claims;
+
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Reason;
+import civitane.core.rules.StandardTime;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What has become of one request since it was lodged.
+ *
+ * <p>Immutable: a command gives the next claim, or why it can't be done. Whose turn it is, the next step and the due
+ * date follow from the items and stints for any day, and are never kept.
+ *
+ * @param lodgedOn the day the request reached the office
+ * @param holder who works it; null while nobody does
+ * @param items in the order they were wanted
+ * @param stints whose turn it has been, the first from the day of lodging
+ * @param decisions the first first
+ * @param working what the claim is open for now
+ */
+public record Claim(
+    String number,
+    LocalDate lodgedOn,
+    StandardTime standard,
+    boolean urgent,
+    ClaimState state,
+    @Nullable String holder,
+    List<Item> items,
+    List<Stint> stints,
+    List<Decision> decisions,
+    DecisionKind working) {
+
+  private static final Comparator<Item> BY_URGENCY = Comparator.comparing(Item::dueOn)
+      .thenComparing(item -> item.want().kind())
+      .thenComparing(Item::id);
+
+  /** What can be done while a decision waits for its second signature. */
+  private static final Set<Move> WHILE_UNSIGNED =
+      EnumSet.of(Move.HAND_OVER, Move.SECOND_SIGN, Move.SEND_BACK, Move.WITHDRAW, Move.NOTE);
+
+  public Claim {
+    items = List.copyOf(items);
+    stints = List.copyOf(stints);
+    decisions = List.copyOf(decisions);
+    if (stints.isEmpty() || !stints.get(0).from().equals(lodgedOn)) {
+      throw new IllegalArgumentException("the first stint begins on the day of lodging");
+    }
+  }
+
+  /** A request that was lodged, with what it wants. */
+  public static Claim lodged(
+      String number,
+      LocalDate lodgedOn,
+      StandardTime standard,
+      boolean urgent,
+      List<Want> wants,
+      LocalDate dueOn) {
+    var claim = new Claim(
+        number,
+        lodgedOn,
+        standard,
+        urgent,
+        ClaimState.LODGED,
+        null,
+        List.of(),
+        List.of(new Stint(lodgedOn, Turn.OURS)),
+        List.of(),
+        DecisionKind.FIRST);
+    return claim.wanting(wants, dueOn);
+  }
+
+  // What can be asked of it
+
+  public List<Item> live() {
+    return items.stream().filter(Item::isLive).toList();
+  }
+
+  public Optional<Item> item(int id) {
+    return items.stream().filter(item -> item.id() == id).findFirst();
+  }
+
+  /** Whose turn it is: ours while nobody has the claim or nothing is wanted of others, and never once it is over. */
+  public Turn turn() {
+    if (!state.isUndecided()) {
+      return Turn.OVER;
+    }
+    var owners = live().stream().map(Item::turn).toList();
+    return state == ClaimState.LODGED || owners.isEmpty() ? Turn.OURS : Turn.of(owners);
+  }
+
+  /** The one thing to do next; none once the claim is over. */
+  public Optional<NextStep> next(LocalDate today) {
+    var turn = turn();
+    if (turn == Turn.OVER) {
+      return Optional.empty();
+    }
+    var item = live().stream().filter(one -> one.turn() == turn).min(BY_URGENCY);
+    if (state == ClaimState.LODGED) {
+      return Optional.of(new NextStep(Step.TAKE_UP, turn, dueOn(today), null));
+    }
+    return Optional.of(item.map(one -> new NextStep(step(one), turn, one.dueOn(), one))
+        .orElseGet(() -> new NextStep(Step.DECIDE, turn, dueOn(today), null)));
+  }
+
+  private static Step step(Item item) {
+    if (item.state() == ItemState.ANSWERED) {
+      return Step.LOOK;
+    }
+    return switch (item.want().owner()) {
+      case HOUSEHOLD -> Step.ANSWER;
+      case THIRD_PARTY -> Step.AWAIT;
+      default ->
+        switch (item.want().kind()) {
+          case JUDGEMENT -> Step.JUDGE;
+          case SECOND_SIGNATURE -> Step.SECOND_SIGN;
+          default -> Step.BRING;
+        };
+    };
+  }
+
+  /** Whose turn it has been from day to day, up to, not including, a day. */
+  public List<Clock.Stretch> stretches(LocalDate until) {
+    var stretches = new ArrayList<Clock.Stretch>();
+    for (var i = 0; i < stints.size(); i++) {
+      var from = stints.get(i).from();
+      var to = i + 1 < stints.size() ? stints.get(i + 1).from() : until;
+      if (from.isBefore(to)) {
+        stretches.add(new Clock.Stretch(from, to, stints.get(i).turn()));
+      }
+    }
+    return stretches;
+  }
+
+  public Clock clock(LocalDate today) {
+    return Clock.of(lodgedOn, standard, stretches(today));
+  }
+
+  /** When an answer is due, as far as can be told on a day: each day that it stands still moves it by one. */
+  public LocalDate dueOn(LocalDate today) {
+    return clock(today).dueOn();
+  }
+
+  /**
+   * The day that presses, for sorting: our own due date while the clock runs, else when what is waited for is due.
+   * It stays the same while nothing happens.
+   */
+  public LocalDate pressingOn() {
+    var last = stints.get(stints.size() - 1);
+    return turn() == Turn.HOUSEHOLD || turn() == Turn.THIRD_PARTY
+        ? next(last.from()).map(NextStep::on).orElse(last.from())
+        : dueOn(last.from());
+  }
+
+  /** The last decision that has not been taken back. */
+  public Optional<Decision> decision() {
+    return decisions.stream()
+        .filter(decision -> decision.state() != DecisionState.TAKEN_BACK)
+        .reduce((earlier, later) -> later);
+  }
+
+  /** A decision that somebody else has to sign yet. */
+  public Optional<Decision> unsigned() {
+    return decision().filter(one -> one.state() == DecisionState.WAITS_FOR_SECOND);
+  }
+
+  // What can be done with it
+
+  /** Somebody takes it up who is free to: nobody else has it. */
+  public Moved takeUp(Act act, String login) {
+    return move(Move.TAKE_UP, act, () -> {
+      if (holder != null && !holder.equals(login)) {
+        throw new Impossible(Why.HELD_BY_SOMEBODY.with(Argument.told(holder)));
+      }
+      return heldBy(login);
+    });
+  }
+
+  public Moved handOver(Act act, String login) {
+    return move(Move.HAND_OVER, act, () -> heldBy(login));
+  }
+
+  /**
+   * The rules have been asked again.
+   *
+   * @param wants all they want now; what is wanted already keeps its date, and what is not wanted any more is dropped
+   * @param dueOn by when what is new is wanted
+   */
+  public Moved want(Act act, List<Want> wants, LocalDate dueOn) {
+    return move(Move.WANT, act, () -> wanting(wants, dueOn));
+  }
+
+  /** Something came for an item. */
+  public Moved answer(Act act, int item) {
+    return move(Move.ANSWER, act, () -> with(live(item).in(ItemState.ANSWERED)));
+  }
+
+  /** What came settles an item, or the office knows enough without. */
+  public Moved accept(Act act, int item) {
+    return move(Move.ACCEPT, act, () -> with(live(item).in(ItemState.ACCEPTED)));
+  }
+
+  /**
+   * What came does not settle an item.
+   *
+   * @param why what is wrong with it, and what would settle it
+   */
+  public Moved giveBack(Act act, int item, List<Reason> why, LocalDate dueOn) {
+    return move(Move.GIVE_BACK, act, () -> {
+      if (live(item).state() != ItemState.ANSWERED) {
+        throw new Impossible(Why.NOTHING_CAME.with());
+      }
+      return with(live(item).returnedFor(why, dueOn));
+    });
+  }
+
+  public Moved moreTime(Act act, int item, LocalDate until) {
+    return move(Move.MORE_TIME, act, () -> {
+      if (!until.isAfter(live(item).dueOn())) {
+        throw new Impossible(Why.NOT_LATER.with(Argument.day(live(item).dueOn())));
+      }
+      return with(live(item).until(until));
+    });
+  }
+
+  /**
+   * Decides it, on a determination: nothing may be wanted any more.
+   *
+   * @param second whether somebody else has to sign before it stands
+   */
+  public Moved decide(Act act, String login, boolean grants, UUID determination, boolean second) {
+    return move(Move.DECIDE, act, () -> {
+      if (!live().isEmpty()) {
+        throw new Impossible(Why.STILL_WANTED.with());
+      }
+      var decision = new Decision(
+          decisions.size() + 1,
+          working,
+          grants,
+          determination,
+          login,
+          act.on(),
+          null,
+          second ? DecisionState.WAITS_FOR_SECOND : DecisionState.STANDS);
+      var decided = deciding(decision);
+      return second ? decided.withSignatureWanted(act.on()) : decided;
+    });
+  }
+
+  /** Somebody other than who decided signs second, and the decision stands. */
+  public Moved secondSign(Act act, String login) {
+    return move(Move.SECOND_SIGN, act, () -> {
+      var decision = unsigned().orElseThrow(() -> new Impossible(Why.NOTHING_TO_SIGN.with()));
+      if (decision.by().equals(login)) {
+        throw new Impossible(Why.SIGNED_FIRST.with());
+      }
+      return withoutSignature().replacing(decision.signedBy(login));
+    });
+  }
+
+  /** Takes a decision back: against the second signature, or before its letter has left. */
+  public Moved sendBack(Act act) {
+    return move(Move.SEND_BACK, act, () -> {
+      var last = (state == ClaimState.OPEN ? unsigned() : decision())
+          .orElseThrow(() -> new Impossible(Why.NOTHING_TO_SIGN.with()));
+      return withoutSignature().replacing(last.takenBack()).openFor(last.kind());
+    });
+  }
+
+  /** What was granted begins. */
+  public Moved run(Act act) {
+    return move(Move.RUN, act, () -> this);
+  }
+
+  public Moved reportChange(Act act) {
+    return move(Move.REPORT_CHANGE, act, () -> openFor(DecisionKind.AFTER_CHANGE));
+  }
+
+  public Moved renew(Act act) {
+    return move(Move.RENEW, act, () -> openFor(DecisionKind.RENEWAL));
+  }
+
+  public Moved openAgain(Act act) {
+    return move(Move.OPEN_AGAIN, act, () -> openFor(DecisionKind.OPENED_AGAIN));
+  }
+
+  public Moved withdraw(Act act) {
+    return move(Move.WITHDRAW, act, () -> over());
+  }
+
+  /** A person lets it lapse; no clock does. */
+  public Moved lapse(Act act) {
+    return move(Move.LAPSE, act, () -> over());
+  }
+
+  public Moved close(Act act) {
+    return move(Move.CLOSE, act, () -> over());
+  }
+
+  public Moved note(Act act) {
+    return move(Move.NOTE, act, () -> this);
+  }
+
+  /** A move that the claim as it stands does not allow. */
+  private static final class Impossible extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+    private final transient Reason because;
+
+    Impossible(Reason because) {
+      super(because.code().code());
+      this.because = because;
+    }
+  }
+
+  private Moved move(Move move, Act act, Supplier<Claim> next) {
+    if (!move.isPossibleIn(state)) {
+      return new Moved.Refused(Why.NOT_IN_THIS_STATE.with(Argument.term(state)));
+    }
+    if (unsigned().isPresent() && !WHILE_UNSIGNED.contains(move)) {
+      return new Moved.Refused(Why.WAITS_FOR_SECOND.with());
+    }
+    try {
+      var moved = next.get();
+      var stays = move == Move.DECIDE && moved.unsigned().isPresent();
+      var claim = (stays ? moved : moved.in(move.to().orElse(state))).turnedOn(act.on());
+      return new Moved.Done(claim, new Happened(move, act, claim.turn()));
+    } catch (Impossible refused) {
+      return new Moved.Refused(refused.because);
+    }
+  }
+
+  private Item live(int id) {
+    var item = item(id).orElseThrow(() -> new Impossible(Why.NO_SUCH_ITEM.with()));
+    if (!item.isLive()) {
+      throw new Impossible(Why.ITEM_NOT_LIVE.with(Argument.term(item.state())));
+    }
+    return item;
+  }
+
+  private Claim wanting(List<Want> wants, LocalDate dueOn) {
+    var next = new ArrayList<Item>();
+    for (var item : items) {
+      var wanted = wants.stream().filter(want -> want.isSameAs(item.want())).findFirst();
+      next.add(!item.isLive() || wanted.isPresent() ? item : item.in(ItemState.NO_LONGER_NEEDED));
+    }
+    for (var want : wants) {
+      if (next.stream().noneMatch(item -> item.isLive() && item.want().isSameAs(want))) {
+        next.add(Item.open(next.size() + 1, want, dueOn));
+      }
+    }
+    return withItems(next);
+  }
+
+  /** The second signature is the office's to give within its own time. */
+  private Claim withSignatureWanted(LocalDate on) {
+    var want = new Want(
+        ItemKind.SECOND_SIGNATURE,
+        ItemKind.SECOND_SIGNATURE.word(),
+        List.of(Why.SECOND_WANTED.with()),
+        Turn.OURS);
+    return with(Item.open(items.size() + 1, want, later(on, dueOn(on))));
+  }
+
+  private static LocalDate later(LocalDate one, LocalDate other) {
+    return one.isAfter(other) ? one : other;
+  }
+
+  private Claim withoutSignature() {
+    return each(item -> item.isLive() && item.want().kind() == ItemKind.SECOND_SIGNATURE
+        ? item.in(ItemState.ACCEPTED)
+        : item);
+  }
+
+  private Claim over() {
+    return each(item -> item.isLive() ? item.in(ItemState.NO_LONGER_NEEDED) : item);
+  }
+
+  private Claim with(Item item) {
+    return item.id() > items.size()
+        ? withItems(Stream.concat(items.stream(), Stream.of(item)).toList())
+        : each(one -> one.id() == item.id() ? item : one);
+  }
+
+  private Claim each(UnaryOperator<Item> change) {
+    return withItems(items.stream().map(change).toList());
+  }
+
+  private Claim turnedOn(LocalDate day) {
+    var last = stints.get(stints.size() - 1);
+    var turn = turn();
+    if (last.turn() == turn) {
+      return this;
+    }
+    // What happened last on a day decides the day.
+    var before = stints.subList(0, last.from().equals(day) ? stints.size() - 1 : stints.size());
+    var joins = !before.isEmpty() && before.get(before.size() - 1).turn() == turn;
+    var next = joins
+        ? before
+        : Stream.concat(before.stream(), Stream.of(new Stint(day, turn))).toList();
+    return new Claim(
+        number, lodgedOn, standard, urgent, state, holder, items, next, decisions, working);
+  }
+
+  private Claim withItems(List<Item> next) {
+    return new Claim(
+        number, lodgedOn, standard, urgent, state, holder, next, stints, decisions, working);
+  }
+
+  private Claim in(ClaimState next) {
+    return new Claim(
+        number, lodgedOn, standard, urgent, next, holder, items, stints, decisions, working);
+  }
+
+  private Claim heldBy(String login) {
+    return new Claim(
+        number, lodgedOn, standard, urgent, state, login, items, stints, decisions, working);
+  }
+
+  private Claim openFor(DecisionKind kind) {
+    return new Claim(
+        number, lodgedOn, standard, urgent, state, holder, items, stints, decisions, kind);
+  }
+
+  private Claim deciding(Decision decision) {
+    var chain = Stream.concat(decisions.stream(), Stream.of(decision)).toList();
+    return new Claim(
+        number, lodgedOn, standard, urgent, state, holder, items, stints, chain, working);
+  }
+
+  private Claim replacing(Decision decision) {
+    var chain = decisions.stream()
+        .map(one -> one.id() == decision.id() ? decision : one)
+        .toList();
+    return new Claim(
+        number, lodgedOn, standard, urgent, state, holder, items, stints, chain, working);
+  }
+}
