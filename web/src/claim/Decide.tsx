@@ -19,7 +19,7 @@ export function Decide({ claim, working, onChanged }: Props) {
   const [otherwise, setOtherwise] = useState(false);
   const [reason, setReason] = useState("");
   const [refusal, setRefusal] = useState("");
-  const [shown, setShown] = useState(false);
+  const [shown, setShown] = useState("");
   const grant = (computed === "entitled") !== otherwise;
   const what = t(grant ? "claim.grant" : "claim.refuse");
 
@@ -32,7 +32,7 @@ export function Decide({ claim, working, onChanged }: Props) {
           {t("claim.decided", {
             outcome: t(`claim.${decision.outcome}`),
             name: decision.by,
-            date: shortDay(decision.at),
+            date: shortDay(decision.on),
           })}
         </p>
         {decision.reason && <p>{decision.reason}</p>}
@@ -72,6 +72,28 @@ export function Decide({ claim, working, onChanged }: Props) {
     }
   };
 
+  /** The letter as it would go out, with the reason as it stands. */
+  const preview = async () => {
+    setRefusal("");
+    try {
+      const pdf = await done(
+        api.POST("/api/claims/{number}/letter-preview", {
+          params: { path: { number: claim.number } },
+          body: { grant, reason: reason || undefined },
+          parseAs: "blob",
+        }),
+      );
+      setShown(URL.createObjectURL(pdf as unknown as Blob));
+      letter.current?.showModal();
+    } catch (problem) {
+      setRefusal((problem as Error).message);
+    }
+  };
+  const close = () => {
+    URL.revokeObjectURL(shown);
+    setShown("");
+  };
+
   return (
     <section>
       <h2 className="head">{t("claim.decision")}</h2>
@@ -100,19 +122,12 @@ export function Decide({ claim, working, onChanged }: Props) {
       <p role="alert" className="wrong">
         {refusal}
       </p>
-      <button
-        type="button"
-        className="btn btn-primary mt-2"
-        id="decide"
-        onClick={() => {
-          setShown(true);
-          letter.current?.showModal();
-        }}
-      >
+      <button type="button" className="btn btn-primary mt-2" id="decide" onClick={preview}>
         {what} — {t("claim.preview")}
       </button>
       <dialog
         ref={letter}
+        onClose={close}
         className="modal"
         aria-label={t("claim.letterTitle", { name: claim.householdName })}
       >
@@ -122,7 +137,7 @@ export function Decide({ claim, working, onChanged }: Props) {
             <iframe
               className="flex-1 border border-base-300 bg-white"
               title={t("claim.letterTitle", { name: claim.householdName })}
-              src={`/api/claims/${claim.number}/letter-preview?grant=${grant}#toolbar=0`}
+              src={`${shown}#toolbar=0`}
             />
           )}
           <div className="mt-3 flex justify-end gap-3">

@@ -9,9 +9,9 @@ export function deskQuery() {
   return infiniteQueryOptions({
     queryKey: ["desk"],
     queryFn: ({ pageParam }) => done(api.GET("/api/desk", { params: { query: pageParam } })),
-    initialPageParam: {} as { afterUrgent?: boolean; afterDue?: string; afterNumber?: string },
+    initialPageParam: {} as { afterUrgent?: boolean; afterDay?: string; afterNumber?: string },
     getNextPageParam: ({ after }) =>
-      after && { afterUrgent: after.urgent, afterDue: after.dueOn, afterNumber: after.number },
+      after && { afterUrgent: after.urgent, afterDay: after.pressingOn, afterNumber: after.number },
     staleTime: JUST_ASKED,
   });
 }

@@ -62,7 +62,7 @@ public class ApplicationToDecisionTest extends OnDatabase {
         answered
             .get("events")
             .toString()
-            .contains(Words.in(Language.EN).question("schoolMeals.householdTotal") + ": 3 → 2"),
+            .contains(Words.in(Language.EN).question("schoolMeals.householdTotal") + "”: 3 → 2"),
         answered.get("events").toString());
   }
 

@@ -39,7 +39,7 @@ public class ClaimsTest extends OnDatabase {
     assertEquals(Collections.frequency(answers, 200), 1, answers.toString());
     assertEquals(
         count("claim_event e join claim c on c.id = e.claim_id where c.number = '" + number
-            + "' and e.kind = 'taken'"),
+            + "' and e.move = 'TAKE_UP'"),
         1);
   }
 
@@ -122,7 +122,7 @@ public class ClaimsTest extends OnDatabase {
           LocalDate.parse(item.get("dueOn").stringValue()).isAfter(LocalDate.now(clock)),
           item.toString());
     }
-    assertEquals(complete.get("items").get(0).get("words").stringValue(), "Decide it");
+    assertEquals(complete.get("next").get("words").stringValue(), "Decide it");
   }
 
   @Test
@@ -152,7 +152,7 @@ public class ClaimsTest extends OnDatabase {
         "{\"pointer\": \"/household/incomes/0/amount\", \"value\": 9000, \"reason\": \"a call\"}",
         number));
     assertEquals(answered.getResponse().getStatus(), 422);
-    assertTrue(body(answered).get("detail").stringValue().contains("decided already"));
+    assertTrue(body(answered).get("detail").stringValue().contains("a claim that is decided"));
     assertEquals(
         asIkenna(post("/api/claims/{number}/take", "", number)).getResponse().getStatus(), 422);
     assertEquals(claim(number).get("packet").toString(), facts);

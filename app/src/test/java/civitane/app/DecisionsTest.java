@@ -36,7 +36,7 @@ public class DecisionsTest extends OnDatabase {
         atOnce(4, i -> () -> decision(number, claim, true).getResponse().getStatus());
     assertEquals(Collections.frequency(answers, 200), 1, answers.toString());
     assertEquals(count("letter where kind = 'decision' and about = '" + number + "'"), 1);
-    for (var table : new String[] {"decision", "determination"}) {
+    for (var table : new String[] {"claim_decision", "determination"}) {
       assertEquals(
           count(table + " d join claim c on c.id = d.claim_id where c.number = '" + number + "'"),
           1,
@@ -66,8 +66,8 @@ public class DecisionsTest extends OnDatabase {
   public void aPreviewIsTheLetterAndKeepsNothing() throws Exception {
     var number = claimOf(Packets.meals(2));
     taken(number);
-    var pdf =
-        asIkenna(get("/api/claims/{number}/letter-preview?grant=true", number)).getResponse();
+    var pdf = asIkenna(post("/api/claims/{number}/letter-preview", "{\"grant\": true}", number))
+        .getResponse();
     assertEquals(pdf.getContentType(), "application/pdf");
     assertTrue(pdf.getHeader("Cache-Control").contains("no-store"));
     var words = words(pdf.getContentAsByteArray());

@@ -25,9 +25,12 @@ public class DeskTest extends OnDatabase {
     var desk = body(asIkenna(get("/api/desk")));
     var last = "";
     for (var row : desk.get("rows")) {
-      assertTrue(row.get("dueOn").stringValue().compareTo(last) >= 0, row.toString());
-      last = row.get("dueOn").stringValue();
       assertTrue(row.get("next").isObject(), "every open claim has a next step: " + row);
+      var ours = row.get("turn").stringValue().equals("ours");
+      var presses = (row.get("urgent").booleanValue() ? "first " : "then ")
+          + (ours ? row.get("dueOn") : row.at("/next/on")).stringValue();
+      assertTrue(presses.compareTo(last) >= 0, row.toString());
+      last = presses;
     }
     assertTrue(desk.get("rows").size() >= 8);
     assertTrue(
@@ -52,23 +55,23 @@ public class DeskTest extends OnDatabase {
   public void goesOnAfterTheLastRowThatWasShown() throws Exception {
     var rows = body(asIkenna(get("/api/desk")
             .param("afterUrgent", "false")
-            .param("afterDue", "1970-01-01")
+            .param("afterDay", "1970-01-01")
             .param("afterNumber", "")))
         .get("rows");
     var kept = database
         .sql(
-            "select number from claim where not urgent and state in ('LODGED', 'OPEN') order by due_on, number")
+            "select number from claim where not urgent and state in ('LODGED', 'OPEN') order by pressing_on, number")
         .query(String.class)
         .list();
     assertEquals(rows.size(), kept.size());
     var due = database
-        .sql("select due_on from claim where number = ?")
+        .sql("select pressing_on from claim where number = ?")
         .param(kept.get(2))
         .query(String.class)
         .single();
     var rest = body(asIkenna(get("/api/desk")
             .param("afterUrgent", "false")
-            .param("afterDue", due)
+            .param("afterDay", due)
             .param("afterNumber", kept.get(2))))
         .get("rows");
     var numbers =
@@ -96,7 +99,7 @@ public class DeskTest extends OnDatabase {
     var first = body(asIkenna(get("/api/desk")));
     var behind = body(asIkenna(get("/api/desk")
         .param("afterUrgent", "false")
-        .param("afterDue", "2999-01-01")
+        .param("afterDay", "2999-01-01")
         .param("afterNumber", "")));
     assertTrue(behind.get("rows").isEmpty());
     assertEquals(tideOf(behind), tideOf(first));

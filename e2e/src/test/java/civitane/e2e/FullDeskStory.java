@@ -25,10 +25,17 @@ public class FullDeskStory extends Story {
         from claim c, generate_series(1, %d) n
         where c.number = (select min(number) from claim where not urgent and state = 'LODGED')
         """.formatted(MORE));
+    inDatabase("""
+        insert into claim_stint select c.id, s.nr, s.since, s.turn from claim c, claim_stint s
+        where c.number like 'copy-%' and s.claim_id =
+          (select id from claim where number = (select min(number) from claim where not urgent and state = 'LODGED'))
+        """);
   }
 
   @AfterMethod
   public void empty() throws SQLException {
+    inDatabase(
+        "delete from claim_stint where claim_id in (select id from claim where number like 'copy-%')");
     inDatabase("delete from claim where number like 'copy-%'");
   }
 

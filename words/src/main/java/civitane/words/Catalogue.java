@@ -21,7 +21,15 @@ import org.jspecify.annotations.Nullable;
  */
 final class Catalogue {
   private static final List<String> SHARED = List.of(
-      "common", "rules", "income", "identity", "matching", "vocabulary", "household", "letter");
+      "common",
+      "rules",
+      "claims",
+      "income",
+      "identity",
+      "matching",
+      "vocabulary",
+      "household",
+      "letter");
 
   private static final String WORD = "word.";
 

@@ -1,6 +1,7 @@
 package civitane.app.claims;
 
 import civitane.app.staff.May;
+import civitane.app.staff.Staff;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -11,9 +12,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ClaimController {
   private final Claims claims;
+  private final Staff staff;
 
-  ClaimController(Claims claims) {
+  ClaimController(Claims claims, Staff staff) {
     this.claims = claims;
+    this.staff = staff;
   }
 
   @GetMapping("/api/claims/{number}")
@@ -25,7 +28,7 @@ class ClaimController {
   @PostMapping("/api/claims/{number}/take")
   @PreAuthorize(May.WORK_CLAIMS)
   ClaimView take(@PathVariable String number) {
-    claims.take(number);
+    claims.take(staff.me(), number);
     return claims.view(number);
   }
 }

@@ -26,26 +26,26 @@ interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
   @Query(value = "select nextval('claim_running')", nativeQuery = true)
   long nextRunning();
 
-  /** Claims, the urgent first, then by due date; after an urgency, date and number. */
+  /** Claims, the urgent first, then by the day that presses; after an urgency, day and number. */
   @Query("""
       select c from StoredClaim c
       where c.state in :states
         and (c.urgent = false and :afterUrgent = true
-          or c.urgent = :afterUrgent and (c.dueOn > :afterDue or c.dueOn = :afterDue and c.number > :afterNumber))
-      order by c.urgent desc, c.dueOn, c.number
+          or c.urgent = :afterUrgent and (c.pressingOn > :afterDay or c.pressingOn = :afterDay and c.number > :afterNumber))
+      order by c.urgent desc, c.pressingOn, c.number
       """)
   List<StoredClaim> page(
       Collection<ClaimState> states,
       boolean afterUrgent,
-      LocalDate afterDue,
+      LocalDate afterDay,
       String afterNumber,
       Limit limit);
 
-  /** How many claims of one turn fall due on each day, whatever page they are on. */
+  /** How many claims of one turn press on each day, whatever page they are on. */
   @Query("""
-      select new civitane.app.claims.Falling(c.dueOn, count(c)) from StoredClaim c
+      select new civitane.app.claims.Falling(c.pressingOn, count(c)) from StoredClaim c
       where c.state in :states and c.turn = :turn
-      group by c.dueOn
+      group by c.pressingOn
       """)
   List<Falling> falling(Collection<ClaimState> states, Turn turn);
 

@@ -34,12 +34,9 @@ public record ClaimView(
     JsonNode packet) {
 
   /** The one thing to do next, and by when. */
-  public record NextStep(
-      String words, String owner, @Nullable LocalDate on) {
-    static @Nullable NextStep of(StoredClaim claim) {
-      return claim.nextStep() == null
-          ? null
-          : new NextStep(claim.nextStep(), claim.turn().word(), claim.nextOn());
+  public record NextStep(String words, String owner, LocalDate on) {
+    static NextStep of(civitane.core.claims.NextStep step) {
+      return new NextStep(ClaimWords.of(step), step.owner().word(), step.on());
     }
   }
 
@@ -55,15 +52,15 @@ public record ClaimView(
 
   /** Something still wanted. */
   public record Item(
-      long id,
-      String kind,
-      String subject,
-      String words,
-      String owner,
-      @Nullable LocalDate dueOn) {
-    static Item of(StoredItem item) {
+      int id, String kind, String subject, String words, String owner, LocalDate dueOn) {
+    static Item of(civitane.core.claims.Item item) {
       return new Item(
-          item.id(), item.kind(), item.subject(), item.words(), item.owner().word(), item.dueOn());
+          item.id(),
+          item.want().kind().word(),
+          item.want().subject(),
+          ClaimWords.of(item),
+          item.turn().word(),
+          item.dueOn());
     }
   }
 
@@ -71,7 +68,11 @@ public record ClaimView(
   public record Event(Instant at, String actor, String kind, String words, String turn) {
     static Event of(StoredEvent event, String name) {
       return new Event(
-          event.happenedAt(), name, event.kind(), event.words(), event.turn().word());
+          event.happenedAt(),
+          name,
+          event.move().word(),
+          ClaimWords.of(event),
+          event.turn().word());
     }
   }
 }

@@ -4,21 +4,36 @@ import civitane.app.audit.AuditLog;
 import civitane.app.households.Households;
 import civitane.app.problems.Problem;
 import civitane.app.screening.Catalogue;
+import civitane.app.screening.DeskWords;
+import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Act;
+import civitane.core.claims.Actor;
+import civitane.core.claims.Claim;
 import civitane.core.claims.ClaimNumber;
-import civitane.core.claims.ClaimState;
+import civitane.core.claims.Decision;
+import civitane.core.claims.Happened;
+import civitane.core.claims.Move;
+import civitane.core.claims.Moved;
 import civitane.core.claims.Turn;
+import civitane.core.claims.Want;
+import civitane.core.claims.Why;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Reason;
+import civitane.words.Voice;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Claims with their items, turns and states. Nothing else changes a state. */
+/** Keeps claims: every move is made by the core, and what it makes of a claim is kept with what happened. */
 @Service
 public class Claims {
   /** How long a household has to answer, in days. */
@@ -27,7 +42,6 @@ public class Claims {
   private static final int CENTURY = 100;
 
   private final ClaimRepository claims;
-  private final ItemRepository items;
   private final EventRepository events;
   private final Households households;
   private final Staff staff;
@@ -37,7 +51,6 @@ public class Claims {
 
   Claims(
       ClaimRepository claims,
-      ItemRepository items,
       EventRepository events,
       Households households,
       Staff staff,
@@ -45,7 +58,6 @@ public class Claims {
       JsonMapper json,
       Clock clock) {
     this.claims = claims;
-    this.items = items;
     this.events = events;
     this.households = households;
     this.staff = staff;
@@ -56,180 +68,144 @@ public class Claims {
 
   /** Opens a claim for a lodged request; every gap becomes an item. Answers its number. */
   @Transactional(propagation = Propagation.MANDATORY)
-  public String lodge(NewClaim fresh) {
+  public String lodge(Staff.Colleague by, NewClaim fresh) {
     var number = new ClaimNumber(fresh.lodgedOn().getYear() % CENTURY, (int) claims.nextRunning())
         .toString();
-    var claim = claims.save(new StoredClaim(fresh, number));
-    want(claim, fresh.wanted(), fresh.lodgedOn());
-    items.save(new StoredItem(
-        claim.id(), StoredItem.TAKE, number, "Take it up", Turn.OURS, claim.dueOn()));
-    restand(claim);
-    events.save(new StoredEvent(
-        claim.id(), fresh.at(), fresh.by(), "lodged", "Lodged, and the receipt given", Turn.OURS));
-    audit.record(fresh.by(), "claim lodged", number, fresh.service());
+    var claim = Claim.lodged(
+        number, fresh.lodgedOn(), fresh.standard(), fresh.urgent(), fresh.wants(), toAnswerBy());
+    var stored = claims.save(new StoredClaim(fresh, claim));
+    keep(stored, new Happened(Move.LODGE, act(by), claim.turn()));
+    audit.record(by.login(), "claim lodged", number, fresh.service());
     return number;
   }
 
-  private void want(StoredClaim claim, List<Wanted> wanted, LocalDate from) {
-    for (var one : wanted) {
-      items.save(new StoredItem(
-          claim.id(),
-          one.kind(),
-          one.subject(),
-          one.words(),
-          one.owner(),
-          from.plusDays(DAYS_TO_ANSWER)));
-    }
+  private LocalDate toAnswerBy() {
+    return today().plusDays(DAYS_TO_ANSWER);
+  }
+
+  private LocalDate today() {
+    return LocalDate.now(clock);
+  }
+
+  private Act act(Staff.Colleague by, Reason... because) {
+    return Act.of(new Actor.Staff(by.login()), today(), because);
   }
 
   /** Takes a claim up: from now on somebody has it. */
   @Transactional
-  public void take(String number) {
-    var claim = hold(number);
-    var me = staff.me();
-    undecided(claim);
-    if (claim.holder() != null && !claim.holder().equals(me.login())) {
-      throw Problem.overtaken(staff.named(claim.holder()).name() + " has this claim already.");
-    }
-    claim.heldBy(me.login());
-    if (claim.state() == ClaimState.LODGED) {
-      claim.become(ClaimState.OPEN);
-    }
-    closeItems(claim, StoredItem.TAKE);
-    happened(claim, "taken", me.name() + " has taken it up");
-    audit.record("claim taken", number, "");
+  public void take(Staff.Colleague by, String number) {
+    var act = act(by, Why.TAKEN_UP.with(Argument.told(by.name())));
+    move(hold(number), claim -> claim.takeUp(act, by.login()));
+    audit.record(by.login(), "claim taken", number, "");
   }
 
-  /** Uses other facts from now on, with what is still wanted by them. */
+  /** Uses other facts from now on, with what is wanted by them. */
   @Transactional(propagation = Propagation.MANDATORY)
-  public void use(String number, String packet, List<Wanted> stillWanted, String words) {
-    var claim = hold(number);
-    undecided(claim);
-    claim.uses(packet);
-    var open = openItems(claim);
-    var subjects = stillWanted.stream().map(Wanted::subject).toList();
-    open.stream()
-        .filter(item -> item.owner() != Turn.OURS && !subjects.contains(item.subject()))
-        .forEach(item -> item.close(clock.instant()));
-    var known = open.stream().map(StoredItem::subject).toList();
-    want(
-        claim,
-        stillWanted.stream().filter(one -> !known.contains(one.subject())).toList(),
-        LocalDate.now(clock));
-    happened(claim, "answered", words);
-    audit.record("facts used", number, "");
+  public void use(
+      Staff.Colleague by, String number, String packet, List<Want> wants, Reason because) {
+    var stored = hold(number);
+    var claim = stored.claim();
+    mine(by, claim);
+    move(stored, one -> one.want(act(by, because), wants, toAnswerBy()));
+    stored.uses(packet);
+    claims.flush();
+    audit.record(by.login(), "facts used", number, "");
   }
 
-  /** What was decided stays as it was decided on. */
-  private static void undecided(StoredClaim claim) {
-    if (!claim.state().isUndecided()) {
-      throw Problem.wrong("The claim is " + claim.state().word()
-          + " already. What is new since then is for a review of it.");
-    }
-  }
-
-  /** Closes a claim's work with a decision. */
+  /** Closes a claim's work with a decision, on the version that was looked at. */
   @Transactional(propagation = Propagation.MANDATORY)
-  public void decide(String number, int version, String words) {
-    var claim = hold(number);
-    if (claim.version() != version) {
+  public void decide(
+      Staff.Colleague by,
+      String number,
+      int version,
+      boolean grant,
+      UUID determination,
+      @Nullable String reason) {
+    var stored = hold(number);
+    if (stored.version() != version) {
       throw Problem.overtaken(
           "Somebody changed this claim after you opened it. Look at it again before you decide.");
     }
-    claim.become(ClaimState.DECIDED);
-    openItems(claim).forEach(item -> item.close(clock.instant()));
-    items.flush();
-    happened(claim, "decided", words);
+    mine(by, stored.claim());
+    var act = act(by, grant ? Why.GRANTED.with() : Why.REFUSED.with());
+    move(stored, claim -> claim.decide(act, by.login(), grant, determination, reason, false));
   }
 
-  private void closeItems(StoredClaim claim, String kind) {
-    openItems(claim).stream()
-        .filter(item -> item.kind().equals(kind))
-        .forEach(item -> item.close(clock.instant()));
-    items.flush();
-  }
-
-  private List<StoredItem> openItems(StoredClaim claim) {
-    return items.findByClaimIdInAndOpenOrderById(List.of(claim.id()), true);
-  }
-
-  private void happened(StoredClaim claim, String kind, String words) {
-    restand(claim);
-    events.saveAndFlush(new StoredEvent(
-        claim.id(), clock.instant(), staff.me().login(), kind, words, claim.turn()));
-    restand(claim);
-  }
-
-  /** Works out whose turn it is, the next step and the due date, from the open items. */
-  private void restand(StoredClaim claim) {
-    items.flush();
-    var open = openItems(claim);
-    if (claim.state() == ClaimState.OPEN && open.isEmpty()) {
-      var decide = items.saveAndFlush(new StoredItem(
-          claim.id(), StoredItem.DECIDE, claim.number(), "Decide it", Turn.OURS, claim.dueOn()));
-      open = List.of(decide);
+  /** A claim is worked by whoever has it; a senior may step in. */
+  private void mine(Staff.Colleague by, Claim claim) {
+    var holder = claim.holder();
+    if (holder != null && !holder.equals(by.login()) && by.role() != Role.SENIOR) {
+      throw refused(Why.HELD_BY_SOMEBODY.with(Argument.told(holder)));
     }
-    var turn = claim.state().isUndecided()
-        ? Turn.of(open.stream().map(StoredItem::owner).toList())
-        : Turn.OVER;
-    var next = open.stream().filter(item -> item.owner() == turn).findFirst();
-    var stretches = TurnHistory.of(
-        claim.lodgedOn(),
-        events.findByClaimIdInOrderByHappenedAtAscIdAsc(List.of(claim.id())),
-        LocalDate.now(clock),
-        clock.getZone());
-    var due = civitane.core.claims.Clock.of(claim.lodgedOn(), claim.standard(), stretches)
-        .dueOn();
-    claim.stands(
-        turn,
-        next.map(item -> stepWords(item)).orElse(null),
-        next.map(StoredItem::dueOn).orElse(null),
-        due);
-    claims.flush();
   }
 
-  private static String stepWords(StoredItem item) {
-    return switch (item.owner()) {
-      case HOUSEHOLD -> "Household to answer";
-      case THIRD_PARTY -> "Wait for the " + item.subject();
-      default -> item.words();
-    };
+  /** Notes something on a claim that nobody has to do anything about. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void note(Staff.Colleague by, String number, Reason what) {
+    move(hold(number), claim -> claim.note(act(by, what)));
+    audit.record(by.login(), "claim noted", number, "");
+  }
+
+  private void move(StoredClaim stored, Function<Claim, Moved> how) {
+    var moved = how.apply(stored.claim());
+    if (moved instanceof Moved.Refused refused) {
+      throw refused(refused.because());
+    } else if (moved instanceof Moved.Done done) {
+      stored.becomes(done.claim());
+      claims.flush();
+      keep(stored, done.happened());
+    }
+  }
+
+  /** Somebody else was faster where they have it; else it can't be done as the claim stands. */
+  private Problem refused(Reason because) {
+    if (because.code() == Why.HELD_BY_SOMEBODY
+        && because.arguments().get(0) instanceof Argument.Told holder) {
+      var named =
+          Why.HELD_BY_SOMEBODY.with(Argument.told(staff.named(holder.text()).name()));
+      return Problem.overtaken(DeskWords.WORDS.say(named, Voice.DESK));
+    }
+    return Problem.wrong(DeskWords.WORDS.say(because, Voice.DESK));
+  }
+
+  private void keep(StoredClaim stored, Happened happened) {
+    events.save(new StoredEvent(stored.id(), clock.instant(), happened));
   }
 
   @Transactional(readOnly = true)
   public ClaimView view(String number) {
-    var claim = find(number);
-    var household = households.named(List.of(claim.householdId())).get(claim.householdId());
-    var happened = events.findByClaimIdInOrderByHappenedAtAscIdAsc(List.of(claim.id()));
-    var stretches =
-        TurnHistory.of(claim.lodgedOn(), happened, LocalDate.now(clock), clock.getZone());
-    var times = civitane.core.claims.Clock.of(claim.lodgedOn(), claim.standard(), stretches);
+    var stored = find(number);
+    var claim = stored.claim();
+    var household = households.named(List.of(stored.householdId())).get(stored.householdId());
+    var times = claim.clock(today());
     return new ClaimView(
         claim.number(),
-        claim.householdId(),
+        stored.householdId(),
         household.name(),
         household.town(),
-        claim.service(),
-        Catalogue.title(claim.service()),
+        stored.service(),
+        Catalogue.title(stored.service()),
         claim.state().word(),
         claim.turn().word(),
         claim.lodgedOn(),
         times.dueOn(),
         times.worked(),
         times.stood(),
-        ClaimView.NextStep.of(claim),
-        nameOf(claim.holder()),
-        claim.version(),
-        ClaimView.Stretch.of(stretches),
-        openItems(claim).stream().map(ClaimView.Item::of).toList(),
-        happened.stream()
+        claim.next(today()).map(ClaimView.NextStep::of).orElse(null),
+        claim.holder() == null ? null : staff.named(claim.holder()).name(),
+        stored.version(),
+        ClaimView.Stretch.of(claim.stretches(today())),
+        claim.live().stream().map(ClaimView.Item::of).toList(),
+        events.findByClaimIdOrderByHappenedAtAscIdAsc(stored.id()).stream()
             .map(event -> ClaimView.Event.of(event, staff.named(event.actor()).name()))
             .toList(),
-        json.readTree(claim.packet()));
+        json.readTree(stored.packet()));
   }
 
-  private @Nullable String nameOf(@Nullable String login) {
-    return login == null ? null : staff.named(login).name();
+  /** What was decided last on a claim, and stands. */
+  @Transactional(readOnly = true)
+  public Optional<Decision> decision(String number) {
+    return find(number).claim().decision();
   }
 
   /** A claim as it stands right after lodging: when an answer comes, and how much is open. */
@@ -240,12 +216,19 @@ public class Claims {
   @Transactional(readOnly = true)
   public List<LodgedClaim> lodgedWith(UUID application) {
     return claims.findByApplicationIdOrderByNumber(application).stream()
-        .map(claim -> new LodgedClaim(
-            claim.number(), Catalogue.title(claim.service()), claim.dueOn(), claim.urgent(), (int)
-                openItems(claim).stream()
-                    .filter(item -> item.owner() != Turn.OURS)
-                    .count()))
+        .map(this::lodged)
         .toList();
+  }
+
+  private LodgedClaim lodged(StoredClaim stored) {
+    var claim = stored.claim();
+    var open = claim.live().stream().filter(item -> item.turn() != Turn.OURS).count();
+    return new LodgedClaim(
+        claim.number(),
+        Catalogue.title(stored.service()),
+        claim.dueOn(today()),
+        claim.urgent(),
+        (int) open);
   }
 
   /** A claim that a household has already. */
@@ -255,17 +238,9 @@ public class Claims {
   @Transactional(readOnly = true)
   public List<Earlier> ofHousehold(UUID household, String service) {
     return claims.findByHouseholdIdAndServiceOrderByNumber(household, service).stream()
+        .map(StoredClaim::claim)
         .map(claim -> new Earlier(claim.number(), claim.state().word(), claim.lodgedOn()))
         .toList();
-  }
-
-  /** Notes something on a claim that nobody has to do anything about. */
-  @Transactional(propagation = Propagation.MANDATORY)
-  public void note(String number, String words) {
-    var claim = hold(number);
-    events.save(new StoredEvent(
-        claim.id(), clock.instant(), staff.me().login(), "noted", words, claim.turn()));
-    audit.record("claim noted", number, "");
   }
 
   /** The numbers of an application's claims. */

@@ -7,18 +7,16 @@ import civitane.core.claims.Turn;
 import civitane.core.time.WorkingDays;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The day's work: open claims by what is due, and how much falls on each day. */
+/** The day's work: open claims by what presses, and how much falls on each day. */
 @Service
 class Desk {
   static final int PAGE = 200;
@@ -32,20 +30,11 @@ class Desk {
   private static final Set<ClaimState> SHOWN = EnumSet.of(ClaimState.LODGED, ClaimState.OPEN);
 
   private final ClaimRepository claims;
-  private final ItemRepository items;
-  private final EventRepository events;
   private final Households households;
   private final Clock clock;
 
-  Desk(
-      ClaimRepository claims,
-      ItemRepository items,
-      EventRepository events,
-      Households households,
-      Clock clock) {
+  Desk(ClaimRepository claims, Households households, Clock clock) {
     this.claims = claims;
-    this.items = items;
-    this.events = events;
     this.households = households;
     this.clock = clock;
   }
@@ -70,10 +59,10 @@ class Desk {
   /** The minutes that fall due on a day; what is overdue lies on the day before today. */
   record Tide(LocalDate day, int minutes) {}
 
-  /** Where the next page begins: after a claim as it is kept, whose due date may have moved since. */
-  record After(boolean urgent, LocalDate dueOn, String number) {
+  /** Where the next page begins: after a claim, by its urgency, the day that presses, and its number. */
+  record After(boolean urgent, LocalDate pressingOn, String number) {
     static After of(StoredClaim claim) {
-      return new After(claim.urgent(), claim.dueOn(), claim.number());
+      return new After(claim.urgent(), claim.pressingOn(), claim.number());
     }
   }
 
@@ -91,12 +80,12 @@ class Desk {
       @Nullable After after) {}
 
   @Transactional(readOnly = true)
-  DeskPage page(boolean afterUrgent, @Nullable LocalDate afterDue, @Nullable String afterNumber) {
+  DeskPage page(boolean afterUrgent, @Nullable LocalDate afterDay, @Nullable String afterNumber) {
     var today = LocalDate.now(clock);
     var found = claims.page(
         SHOWN,
         afterUrgent,
-        afterDue == null ? LocalDate.EPOCH : afterDue,
+        afterDay == null ? LocalDate.EPOCH : afterDay,
         afterNumber == null ? "" : afterNumber,
         Limit.of(PAGE + 1));
     var more = found.size() > PAGE;
@@ -110,53 +99,34 @@ class Desk {
   }
 
   private List<DeskRow> rows(List<StoredClaim> shown, LocalDate today) {
-    var ids = shown.stream().map(StoredClaim::id).toList();
-    var eventsOf = events.findByClaimIdInOrderByHappenedAtAscIdAsc(ids).stream()
-        .collect(Collectors.groupingBy(StoredEvent::claimId));
-    var itemsOf = items.findByClaimIdInAndOpenOrderById(ids, true).stream()
-        .collect(Collectors.groupingBy(StoredItem::claimId));
     var names =
         households.named(shown.stream().map(StoredClaim::householdId).distinct().toList());
     return shown.stream()
-        .map(claim -> row(
-            claim,
-            names.get(claim.householdId()),
-            eventsOf.getOrDefault(claim.id(), List.of()),
-            itemsOf.getOrDefault(claim.id(), List.of()),
-            today))
-        .sorted(Comparator.comparing(DeskRow::urgent)
-            .reversed()
-            .thenComparing(DeskRow::dueOn)
-            .thenComparing(DeskRow::number))
+        .map(claim -> row(claim, names.get(claim.householdId()), today))
         .toList();
   }
 
-  private DeskRow row(
-      StoredClaim claim,
-      Households.ListedHousehold household,
-      List<StoredEvent> happened,
-      List<StoredItem> open,
-      LocalDate today) {
-    var stretches = TurnHistory.of(claim.lodgedOn(), happened, today, clock.getZone());
-    var due = civitane.core.claims.Clock.of(claim.lodgedOn(), claim.standard(), stretches)
-        .dueOn();
+  private static DeskRow row(
+      StoredClaim stored, Households.ListedHousehold household, LocalDate today) {
+    var claim = stored.claim();
+    var due = claim.dueOn(today);
     return new DeskRow(
         claim.number(),
         household.name(),
         household.town(),
-        Catalogue.title(claim.service()),
+        Catalogue.title(stored.service()),
         claim.state().word(),
         claim.turn().word(),
         claim.urgent(),
         claim.lodgedOn(),
         due,
         WorkingDays.between(today, due),
-        ClaimView.NextStep.of(claim),
+        claim.next(today).map(ClaimView.NextStep::of).orElse(null),
         claim.holder(),
-        ClaimView.Stretch.of(stretches),
-        open.stream()
-            .filter(item -> item.owner() != Turn.OURS)
-            .map(StoredItem::words)
+        ClaimView.Stretch.of(claim.stretches(today)),
+        claim.live().stream()
+            .filter(item -> item.turn() != Turn.OURS)
+            .map(ClaimWords::of)
             .distinct()
             .toList());
   }
@@ -164,7 +134,7 @@ class Desk {
   private List<Tide> tide(LocalDate today) {
     var minutes = new TreeMap<LocalDate, Integer>();
     for (var falling : claims.falling(SHOWN, Turn.OURS)) {
-      var day = falling.dueOn().isBefore(today) ? today.minusDays(1) : falling.dueOn();
+      var day = falling.on().isBefore(today) ? today.minusDays(1) : falling.on();
       minutes.merge(day, MINUTES_A_CLAIM * (int) falling.claims(), Integer::sum);
     }
     return minutes.entrySet().stream()

@@ -17,13 +17,13 @@ class DeskController {
     this.desk = desk;
   }
 
-  /** A page of open claims, the urgent first, then by due date; after an urgency, due date and number. */
+  /** A page of open claims, the urgent first, then by the day that presses; after an urgency, day and number. */
   @GetMapping("/api/desk")
   @PreAuthorize(May.SEE_CLAIMS)
   Desk.DeskPage desk(
       @RequestParam(defaultValue = "true") boolean afterUrgent,
-      @RequestParam(required = false) @Nullable LocalDate afterDue,
+      @RequestParam(required = false) @Nullable LocalDate afterDay,
       @RequestParam(required = false) @Nullable String afterNumber) {
-    return desk.page(afterUrgent, afterDue, afterNumber);
+    return desk.page(afterUrgent, afterDay, afterNumber);
   }
 }

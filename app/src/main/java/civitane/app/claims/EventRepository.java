@@ -1,10 +1,9 @@
 package civitane.app.claims;
 
-import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface EventRepository extends JpaRepository<StoredEvent, Long> {
-  List<StoredEvent> findByClaimIdInOrderByHappenedAtAscIdAsc(Collection<UUID> claims);
+  List<StoredEvent> findByClaimIdOrderByHappenedAtAscIdAsc(UUID claim);
 }

@@ -2,5 +2,5 @@ package civitane.app.claims;
 
 import java.time.LocalDate;
 
-/** So many claims fall due on a day. */
-record Falling(LocalDate dueOn, long claims) {}
+/** So many claims press on a day. */
+record Falling(LocalDate on, long claims) {}

@@ -1,7 +1,7 @@
 package civitane.app.claims;
 
+import civitane.core.claims.Want;
 import civitane.core.rules.StandardTime;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -12,9 +12,7 @@ public record NewClaim(
     UUID application,
     String service,
     LocalDate lodgedOn,
-    Instant at,
-    String by,
     String packet,
     StandardTime standard,
     boolean urgent,
-    List<Wanted> wanted) {}
+    List<Want> wants) {}

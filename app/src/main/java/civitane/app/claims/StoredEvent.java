@@ -1,6 +1,11 @@
 package civitane.app.claims;
 
+import civitane.core.claims.Actor;
+import civitane.core.claims.Happened;
+import civitane.core.claims.Move;
 import civitane.core.claims.Turn;
+import civitane.core.reasons.Reason;
+import civitane.packet.KeptReasons;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -9,9 +14,10 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 
-/** Something that happened to a claim, and whose turn it was from then on. */
+/** Something that happened to a claim; never changed. */
 @Entity
 @Table(name = "claim_event")
 class StoredEvent {
@@ -22,30 +28,36 @@ class StoredEvent {
   private UUID claimId;
   private Instant happenedAt;
   private String actor;
-  private String kind;
-  private String words;
+
+  @Enumerated(EnumType.STRING)
+  private Move move;
+
+  private String reasons;
 
   @Enumerated(EnumType.STRING)
   private Turn turn;
 
   protected StoredEvent() {}
 
-  StoredEvent(
-      UUID claimId, Instant happenedAt, String actor, String kind, String words, Turn turn) {
+  StoredEvent(UUID claimId, Instant happenedAt, Happened happened) {
     this.claimId = claimId;
     this.happenedAt = happenedAt;
-    this.actor = actor;
-    this.kind = kind;
-    this.words = words;
-    this.turn = turn;
+    this.actor = name(happened.act().by());
+    this.move = happened.move();
+    this.reasons = KeptReasons.written(happened.act().because());
+    this.turn = happened.turn();
   }
 
-  Long id() {
-    return id;
-  }
-
-  UUID claimId() {
-    return claimId;
+  /** A member of staff by login, others by what they are. */
+  private static String name(Actor actor) {
+    if (actor instanceof Actor.Staff staff) {
+      return staff.login();
+    } else if (actor instanceof Actor.Person person) {
+      return person.subject().toString();
+    } else if (actor instanceof Actor.ThirdParty other) {
+      return other.name();
+    }
+    return "the office’s clock";
   }
 
   Instant happenedAt() {
@@ -56,12 +68,12 @@ class StoredEvent {
     return actor;
   }
 
-  String kind() {
-    return kind;
+  Move move() {
+    return move;
   }
 
-  String words() {
-    return words;
+  List<Reason> reasons() {
+    return KeptReasons.read(reasons);
   }
 
   Turn turn() {

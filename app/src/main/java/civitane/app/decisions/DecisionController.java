@@ -3,6 +3,7 @@ package civitane.app.decisions;
 import civitane.app.claims.ClaimView;
 import civitane.app.claims.Claims;
 import civitane.app.staff.May;
+import civitane.app.staff.Staff;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -12,7 +13,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 
@@ -21,10 +21,12 @@ import tools.jackson.databind.JsonNode;
 class DecisionController {
   private final Decisions decisions;
   private final Claims claims;
+  private final Staff staff;
 
-  DecisionController(Decisions decisions, Claims claims) {
+  DecisionController(Decisions decisions, Claims claims, Staff staff) {
     this.decisions = decisions;
     this.claims = claims;
+    this.staff = staff;
   }
 
   /** A value to be used from now on, with the reason. */
@@ -42,24 +44,27 @@ class DecisionController {
   @PostMapping("/api/claims/{number}/answers")
   @PreAuthorize(May.WORK_CLAIMS)
   ClaimView answer(@PathVariable String number, @RequestBody Answer answer) {
-    decisions.answer(number, answer.pointer(), answer.value(), answer.reason());
+    decisions.answer(staff.me(), number, answer.pointer(), answer.value(), answer.reason());
     return claims.view(number);
   }
 
   @PostMapping("/api/claims/{number}/decision")
   @PreAuthorize(May.WORK_CLAIMS)
   ClaimView decide(@PathVariable String number, @RequestBody Decision decision) {
-    decisions.decide(number, decision.version(), decision.grant(), decision.reason());
+    decisions.decide(staff.me(), number, decision.version(), decision.grant(), decision.reason());
     return claims.view(number);
   }
 
-  /** The letter as it would go out. */
-  @GetMapping("/api/claims/{number}/letter-preview")
+  /** What a letter would tell. */
+  record Preview(boolean grant, @Nullable String reason) {}
+
+  /** The letter as it would go out; the reason travels in the body, never in an address. */
+  @PostMapping("/api/claims/{number}/letter-preview")
   @PreAuthorize(May.WORK_CLAIMS)
-  ResponseEntity<byte[]> preview(@PathVariable String number, @RequestParam boolean grant) {
+  ResponseEntity<byte[]> preview(@PathVariable String number, @RequestBody Preview preview) {
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)
         .cacheControl(CacheControl.noStore())
-        .body(decisions.preview(number, grant, null));
+        .body(decisions.preview(number, preview.grant(), preview.reason()));
   }
 }

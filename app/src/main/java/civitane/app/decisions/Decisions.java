@@ -3,23 +3,24 @@ package civitane.app.decisions;
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.ClaimView;
 import civitane.app.claims.Claims;
-import civitane.app.claims.Wanted;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
-import civitane.app.screening.FactName;
 import civitane.app.screening.ResultView;
 import civitane.app.screening.Screenings;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Wants;
+import civitane.core.claims.Why;
 import civitane.core.facts.Packet;
+import civitane.core.reasons.Argument;
 import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
 import civitane.packet.ResultWriter;
 import civitane.words.Language;
 import java.time.Clock;
-import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -39,7 +40,6 @@ public class Decisions {
   private final Staff staff;
   private final AuditLog audit;
   private final DeterminationRepository determinations;
-  private final DecisionRepository decisions;
   private final JsonMapper json;
   private final Clock clock;
 
@@ -50,7 +50,6 @@ public class Decisions {
       Staff staff,
       AuditLog audit,
       DeterminationRepository determinations,
-      DecisionRepository decisions,
       JsonMapper json,
       Clock clock) {
     this.claims = claims;
@@ -59,13 +58,12 @@ public class Decisions {
     this.staff = staff;
     this.audit = audit;
     this.determinations = determinations;
-    this.decisions = decisions;
     this.json = json;
     this.clock = clock;
   }
 
   /** A decision as it stands. */
-  public record Decided(String outcome, @Nullable String reason, String by, Instant at) {}
+  public record Decided(String outcome, @Nullable String reason, String by, LocalDate on) {}
 
   /** The working of a claim: what the rules say now, what was decided, and the letters. */
   public record Working(
@@ -73,15 +71,16 @@ public class Decisions {
 
   @Transactional(readOnly = true)
   public Working working(String number) {
-    var decision = decisions
-        .findByClaimId(claims.idOf(number))
-        .map(record -> new Decided(
-            record.outcome(),
-            record.reason(),
-            staff.named(record.decidedBy()).name(),
-            record.decidedAt()))
+    var decision = claims
+        .decision(number)
+        .map(one -> new Decided(
+            outcome(one.grants()), one.reason(), staff.named(one.by()).name(), one.on()))
         .orElse(null);
     return new Working(result(claims.view(number)), decision, letters.about(List.of(number)));
+  }
+
+  private static String outcome(boolean grants) {
+    return grants ? "granted" : "refused";
   }
 
   private Packet packet(JsonNode json) {
@@ -102,7 +101,8 @@ public class Decisions {
 
   /** Puts a value in the place of another one from now on, and works the claim out again. */
   @Transactional
-  public void answer(String number, String pointer, JsonNode value, String reason) {
+  public void answer(
+      Staff.Colleague by, String number, String pointer, JsonNode value, String reason) {
     if (reason.isBlank()) {
       throw Problem.wrong("A value is set with a reason, as in \"paper form, page 2\".");
     }
@@ -110,14 +110,14 @@ public class Decisions {
     var facts = (ObjectNode) claim.packet().deepCopy();
     var before = facts.at(JsonPointer.compile(pointer));
     put(facts, JsonPointer.compile(pointer), value);
-    var result = screenings.results(packet(facts), Mode.DETERMINE).get(0);
-    var words = "%s: %s → %s, %s"
-        .formatted(
-            FactName.of(pointer, packet(facts)),
-            before.isMissingNode() ? "nothing" : before,
-            value,
-            reason);
-    claims.use(number, json.writeValueAsString(facts), Wanted.of(result), words);
+    var packet = packet(facts);
+    var result = screenings.results(packet, Mode.DETERMINE).get(0);
+    var used = Why.USED.with(
+        new Argument.Several(List.of(screenings.place(packet, pointer))),
+        Argument.told(before.isMissingNode() ? "—" : before.asString()),
+        Argument.told(value.asString()),
+        Argument.told(reason.strip()));
+    claims.use(by, number, json.writeValueAsString(facts), Wants.of(result), used);
   }
 
   private static void put(ObjectNode facts, JsonPointer at, JsonNode value) {
@@ -133,29 +133,23 @@ public class Decisions {
 
   /** Decides a claim: once, on a determination kept whole, with the letter that tells it. */
   @Transactional
-  public void decide(String number, int version, boolean grant, @Nullable String reason) {
+  public void decide(
+      Staff.Colleague by, String number, int version, boolean grant, @Nullable String reason) {
     var claim = claims.view(number);
     var result = determine(claim);
-    var me = staff.me();
-    check(result, grant, reason, me);
+    check(result, grant, reason, by);
     var facts = json.writeValueAsString(claim.packet());
     var text = new ResultWriter(false, Language.EN).results(List.of(result));
     var determination = determinations.save(new StoredDetermination(
         claims.idOf(number),
         clock.instant(),
-        me.login(),
+        by.login(),
         facts,
         text,
         AuditLog.sha256(facts + "\n" + text)));
-    var outcome = grant ? "granted" : "refused";
-    decisions.save(new StoredDecision(
-        claims.idOf(number), determination.id(), outcome, reason, me.login(), clock.instant()));
-    claims.decide(
-        number,
-        version,
-        grant ? "Granted, and the letter written" : "Refused, and the letter written");
+    claims.decide(by, number, version, grant, determination.id(), reason);
     letters.write(text(claim, result, grant, reason));
-    audit.record("claim decided", number, outcome + " " + determination.hash());
+    audit.record(by.login(), "claim decided", number, outcome(grant) + " " + determination.hash());
   }
 
   private static void check(

@@ -109,25 +109,26 @@ class DemoFiller implements ApplicationRunner {
   private void tell(DemoStory story) {
     clock.setBack(Duration.ofDays(story.daysAgo()));
     signIn(story.caseworker());
+    var by = staff.named(story.caseworker());
     var application = applications.begin(story.packet());
     if ("draft".equals(story.upTo())) {
       return;
     }
-    var lodged = lodging.lodge(application.id(), application.version());
+    var lodged = lodging.lodge(by, application.id(), application.version());
     applications.household(application.id()).ifPresent(household -> bookDebts(story, household));
     if ("lodged".equals(story.upTo())) {
       return;
     }
     clock.setBack(Duration.ofDays(Math.max(0, story.daysAgo() - 1)));
     for (var number : lodged.claims()) {
-      claims.take(number);
+      claims.take(by, number);
       for (var answer : story.answers()) {
         clock.setBack(Duration.ofDays(answer.daysAgo()));
-        decisions.answer(number, answer.pointer(), answer.value(), answer.reason());
+        decisions.answer(by, number, answer.pointer(), answer.value(), answer.reason());
       }
       if ("decided".equals(story.upTo())) {
         clock.setBack(Duration.ofDays(Math.max(0, story.daysAgo() - 3)));
-        decisions.decide(number, claims.view(number).version(), true, null);
+        decisions.decide(by, number, claims.view(number).version(), true, null);
       }
     }
   }

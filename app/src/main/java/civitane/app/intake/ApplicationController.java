@@ -4,6 +4,7 @@ import civitane.app.problems.Problem;
 import civitane.app.screening.Margin;
 import civitane.app.screening.Screenings;
 import civitane.app.staff.May;
+import civitane.app.staff.Staff;
 import civitane.core.rules.Mode;
 import java.util.List;
 import java.util.UUID;
@@ -24,11 +25,14 @@ class ApplicationController {
   private final Applications applications;
   private final Lodging lodging;
   private final Screenings screenings;
+  private final Staff staff;
 
-  ApplicationController(Applications applications, Lodging lodging, Screenings screenings) {
+  ApplicationController(
+      Applications applications, Lodging lodging, Screenings screenings, Staff staff) {
     this.applications = applications;
     this.lodging = lodging;
     this.screenings = screenings;
+    this.staff = staff;
   }
 
   @GetMapping("/api/applications")
@@ -61,7 +65,7 @@ class ApplicationController {
   @PreAuthorize(May.TAKE_APPLICATIONS)
   ResponseEntity<ApplicationView> lodge(
       @PathVariable UUID id, @RequestHeader("If-Match") String match) {
-    return tagged(lodging.lodge(id, version(match)));
+    return tagged(lodging.lodge(staff.me(), id, version(match)));
   }
 
   @DeleteMapping("/api/applications/{id}")

@@ -4,6 +4,7 @@ import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
 import civitane.app.screening.Screenings;
 import civitane.app.staff.May;
+import civitane.app.staff.Staff;
 import civitane.core.rules.Entitlement;
 import civitane.core.services.Services;
 import civitane.packet.Fault;
@@ -43,6 +44,7 @@ class FormController {
   private final FormWriter writer;
   private final FormReader reader;
   private final BatchReader batches;
+  private final Staff staff;
   private final Clock clock;
 
   FormController(
@@ -53,6 +55,7 @@ class FormController {
       FormWriter writer,
       FormReader reader,
       BatchReader batches,
+      Staff staff,
       Clock clock) {
     this.applications = applications;
     this.lodging = lodging;
@@ -61,6 +64,7 @@ class FormController {
     this.writer = writer;
     this.reader = reader;
     this.batches = batches;
+    this.staff = staff;
     this.clock = clock;
   }
 
@@ -154,7 +158,7 @@ class FormController {
     for (var good : batch.good()) {
       var view = applications.begin(good.packet());
       try {
-        var lodged = lodging.lodge(view.id(), view.version());
+        var lodged = lodging.lodge(staff.me(), view.id(), view.version());
         taken.add(new Taken(good.row(), lodged.receipt(), lodged.claims()));
       } catch (Problem problem) {
         applications.withdraw(view.id());

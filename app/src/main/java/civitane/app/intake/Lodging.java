@@ -3,24 +3,27 @@ package civitane.app.intake;
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.claims.NewClaim;
-import civitane.app.claims.Wanted;
 import civitane.app.households.Households;
 import civitane.app.households.KnownPeople;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
-import civitane.app.screening.FactName;
 import civitane.app.screening.Screenings;
 import civitane.app.staff.Staff;
+import civitane.core.claims.ItemKind;
 import civitane.core.claims.Turn;
+import civitane.core.claims.Want;
+import civitane.core.claims.Wants;
+import civitane.core.claims.Why;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Reason;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
 import civitane.core.services.Services;
 import civitane.packet.Fault;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -81,7 +84,7 @@ public class Lodging {
 
   /** Lodges a draft: once, and wholly or not at all. */
   @Transactional
-  public ApplicationView lodge(UUID id, int onVersion) {
+  public ApplicationView lodge(Staff.Colleague by, UUID id, int onVersion) {
     var record = applications.hold(id);
     if (!StoredApplication.DRAFTING.equals(record.state())) {
       throw Problem.wrong("The application is " + record.state() + " already.");
@@ -101,11 +104,10 @@ public class Lodging {
     if (record.householdId() == null && joined != null) {
       record.belongsTo(joined);
     }
-    var by = staff.me().login();
     var applicant = packet.household().applicant();
     var household = households.keep(
         record.householdId(), applicant, packet.household().address().town());
-    households.facts(household, "said", dated.path("household"), "application " + id, by);
+    households.facts(household, "said", dated.path("household"), "application " + id, by.login());
     var toSign = signing.open(id).stream()
         .filter(asked -> packet.signatures().stream()
             .noneMatch(signature -> signature.person().equals(asked.person())))
@@ -113,8 +115,7 @@ public class Lodging {
     var results = screenings.results(packet, Mode.DETERMINE);
     var numbers = claimsOf(packet, results, dated, taking, toSign, household, id, by);
     if (joined != null) {
-      numbers.forEach(
-          number -> claims.note(number, "The household is known already and was joined to it"));
+      numbers.forEach(number -> claims.note(by, number, Why.JOINED.with()));
     }
     people.remember(household, packet);
     var receipt = "R-" + numbers.get(0).substring(3);
@@ -128,7 +129,7 @@ public class Lodging {
         receipt,
         lodged(claims.lodgedWith(id), results),
         toSign.stream().map(SigningRequests.AskedSigner::name).toList()));
-    audit.record("application lodged", id.toString(), receipt);
+    audit.record(by.login(), "application lodged", id.toString(), receipt);
     return applications.view(record);
   }
 
@@ -232,7 +233,7 @@ public class Lodging {
       List<SigningRequests.AskedSigner> toSign,
       UUID household,
       UUID application,
-      String by) {
+      Staff.Colleague by) {
     var numbers = new ArrayList<String>();
     for (var i = 0; i < packet.requests().size(); i++) {
       var own = dated.deepCopy();
@@ -241,51 +242,56 @@ public class Lodging {
       var result = screenings
           .results(packet.withRequests(List.of(packet.requests().get(i))), Mode.DETERMINE)
           .get(0);
-      var wanted = new ArrayList<>(Wanted.of(result));
-      wanted.addAll(openOnTaking(packet, taking, toSign, i));
-      numbers.add(claims.lodge(new NewClaim(
-          household,
-          application,
-          service,
-          LocalDate.now(clock),
-          clock.instant(),
+      var wants = new ArrayList<>(Wants.of(result));
+      wants.addAll(openOnTaking(packet, taking, toSign, i));
+      numbers.add(claims.lodge(
           by,
-          json.writeValueAsString(own),
-          Services.named(service).orElseThrow().standardTime(result),
-          result.urgent(),
-          wanted)));
+          new NewClaim(
+              household,
+              application,
+              service,
+              packet.lodgedOn(),
+              json.writeValueAsString(own),
+              Services.named(service).orElseThrow().standardTime(result),
+              result.urgent(),
+              wants)));
     }
     return numbers;
   }
 
   /** What the taking left open for a request: places of a paper form, facts nobody confirmed, adults still to sign. */
-  private static List<Wanted> openOnTaking(
+  private List<Want> openOnTaking(
       Packet packet, Taking taking, List<SigningRequests.AskedSigner> toSign, int request) {
-    var open = new ArrayList<Wanted>();
+    var open = new ArrayList<Want>();
     taking
         .onPaper()
         .forEach(place -> own(place.getKey(), request)
-            .ifPresent(pointer -> open.add(new Wanted(
-                Wanted.FACT,
+            .ifPresent(pointer -> open.add(fact(
                 pointer,
-                ("illegible".equals(place.getValue()) ? "Illegible" : "Left blank")
-                    + " on the paper form: " + FactName.of(pointer, packet) + ".",
-                Turn.HOUSEHOLD))));
+                "illegible".equals(place.getValue())
+                    ? Why.ILLEGIBLE.with(asked(packet, place.getKey()))
+                    : Why.LEFT_BLANK.with(asked(packet, place.getKey()))))));
     taking
         .unconfirmed()
         .forEach(mark -> own(mark.getKey(), request)
-            .ifPresent(pointer -> open.add(new Wanted(
-                Wanted.FACT,
+            .ifPresent(pointer -> open.add(fact(
                 pointer,
-                "Filled in (" + mark.getValue() + ") and not confirmed by the household: "
-                    + FactName.of(pointer, packet) + ".",
-                Turn.HOUSEHOLD))));
-    toSign.forEach(asked -> open.add(new Wanted(
-        Wanted.SIGNATURE,
+                Why.UNCONFIRMED.with(
+                    Argument.told(mark.getValue()), asked(packet, mark.getKey()))))));
+    toSign.forEach(asked -> open.add(new Want(
+        ItemKind.SIGNATURE,
         "signature:" + asked.person(),
-        asked.name() + " is still to sign.",
+        List.of(Why.TO_SIGN.with(Argument.told(asked.name()))),
         Turn.HOUSEHOLD)));
     return open;
+  }
+
+  private static Want fact(String pointer, Reason because) {
+    return new Want(ItemKind.FACT, pointer, List.of(because), Turn.HOUSEHOLD);
+  }
+
+  private Argument.Several asked(Packet packet, String pointer) {
+    return new Argument.Several(List.of(screenings.place(packet, pointer)));
   }
 
   /** A place as a claim of its own has it; none when it belongs to another request. */

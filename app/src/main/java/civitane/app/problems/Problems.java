@@ -1,6 +1,5 @@
 package civitane.app.problems;
 
-import civitane.core.claims.IllegalTransition;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
@@ -16,12 +15,6 @@ class Problems {
     var detail = ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage());
     detail.setProperty("faults", problem.faults());
     return detail;
-  }
-
-  @ExceptionHandler(IllegalTransition.class)
-  ProblemDetail transition(IllegalTransition problem) {
-    return ProblemDetail.forStatusAndDetail(
-        HttpStatus.CONFLICT, "That can't follow: " + problem.getMessage() + ".");
   }
 
   @ExceptionHandler(ObjectOptimisticLockingFailureException.class)

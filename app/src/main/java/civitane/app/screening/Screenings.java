@@ -5,6 +5,7 @@ import civitane.core.facts.Person;
 import civitane.core.matching.Plausibility;
 import civitane.core.rates.RateBook;
 import civitane.core.rates.RateShelf;
+import civitane.core.reasons.Argument.Missing;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
 import civitane.core.services.Conversation;
@@ -60,6 +61,11 @@ public class Screenings {
 
   public List<Result> results(Packet packet, Mode mode) {
     return screening.of(packet, mode);
+  }
+
+  /** What a place in a packet asks. */
+  public Missing place(Packet packet, String pointer) {
+    return screening.place(packet, pointer);
   }
 
   /** What helps whoever works on the only request of a packet. */

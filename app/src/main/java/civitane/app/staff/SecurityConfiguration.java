@@ -23,7 +23,7 @@ import static org.springframework.security.config.Customizer.withDefaults;
 @EnableMethodSecurity
 class SecurityConfiguration {
   private static final String CONTENT =
-      "default-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self';"
+      "default-src 'self'; frame-src 'self' blob:; object-src 'none'; base-uri 'self'; form-action 'self';"
           + " frame-ancestors 'self'";
 
   @Bean

@@ -106,7 +106,7 @@ public record Claim(
       return Optional.empty();
     }
     var item = live().stream().filter(one -> one.turn() == turn).min(BY_URGENCY);
-    if (state == ClaimState.LODGED) {
+    if (state == ClaimState.LODGED && item.isEmpty()) {
       return Optional.of(new NextStep(Step.TAKE_UP, turn, dueOn(today), null));
     }
     return Optional.of(item.map(one -> new NextStep(step(one), turn, one.dueOn(), one))
@@ -194,7 +194,7 @@ public record Claim(
    * The rules have been asked again.
    *
    * @param wants all they want now; what is wanted already keeps its date, and what is not wanted any more is dropped
-   * @param dueOn by when what is new is wanted
+   * @param dueOn by when what is new is wanted of others
    */
   public Moved want(Act act, List<Want> wants, LocalDate dueOn) {
     return move(Move.WANT, act, () -> wanting(wants, dueOn));
@@ -234,25 +234,30 @@ public record Claim(
   }
 
   /**
-   * Decides it, on a determination: nothing may be wanted any more.
+   * Decides it, on a determination; what is still wanted is not needed any longer.
    *
+   * @param reason why it is decided otherwise than computed; null where it is not
    * @param second whether somebody else has to sign before it stands
    */
-  public Moved decide(Act act, String login, boolean grants, UUID determination, boolean second) {
+  public Moved decide(
+      Act act,
+      String login,
+      boolean grants,
+      UUID determination,
+      @Nullable String reason,
+      boolean second) {
     return move(Move.DECIDE, act, () -> {
-      if (!live().isEmpty()) {
-        throw new Impossible(Why.STILL_WANTED.with());
-      }
       var decision = new Decision(
           decisions.size() + 1,
           working,
           grants,
           determination,
+          reason,
           login,
           act.on(),
           null,
           second ? DecisionState.WAITS_FOR_SECOND : DecisionState.STANDS);
-      var decided = deciding(decision);
+      var decided = over().deciding(decision);
       return second ? decided.withSignatureWanted(act.on()) : decided;
     });
   }
@@ -348,6 +353,8 @@ public record Claim(
   }
 
   private Claim wanting(List<Want> wants, LocalDate dueOn) {
+    // What is ours is due when the claim is.
+    var ours = dueOn(stints.get(stints.size() - 1).from());
     var next = new ArrayList<Item>();
     for (var item : items) {
       var wanted = wants.stream().filter(want -> want.isSameAs(item.want())).findFirst();
@@ -355,7 +362,7 @@ public record Claim(
     }
     for (var want : wants) {
       if (next.stream().noneMatch(item -> item.isLive() && item.want().isSameAs(want))) {
-        next.add(Item.open(next.size() + 1, want, dueOn));
+        next.add(Item.open(next.size() + 1, want, want.owner() == Turn.OURS ? ours : dueOn));
       }
     }
     return withItems(next);

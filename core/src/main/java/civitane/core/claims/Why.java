@@ -5,22 +5,33 @@ import civitane.core.reasons.ReasonCode;
 import java.util.List;
 
 import static civitane.core.reasons.Parameter.date;
+import static civitane.core.reasons.Parameter.list;
 import static civitane.core.reasons.Parameter.text;
 import static civitane.core.reasons.Parameter.word;
 
-/** Why something can't be done with a claim, or is wanted by the office itself. */
+/** Why something is wanted for a claim, what was done with it, and why something can't be. */
 public enum Why implements ReasonCode {
+  WANTED(list("what")),
+  ILLEGIBLE(list("what")),
+  LEFT_BLANK(list("what")),
+  UNCONFIRMED(text("from"), list("what")),
+  TO_SIGN(text("person")),
+  URGENT_LINE,
+  SECOND_WANTED,
+  TAKEN_UP(text("who")),
+  USED(list("what"), text("before"), text("after"), text("because")),
+  GRANTED,
+  REFUSED,
+  JOINED,
   NOT_IN_THIS_STATE(word("state")),
   HELD_BY_SOMEBODY(text("holder")),
   NO_SUCH_ITEM,
   ITEM_NOT_LIVE(word("state")),
   NOTHING_CAME,
   NOT_LATER(date("due")),
-  STILL_WANTED,
   NOTHING_TO_SIGN,
   SIGNED_FIRST,
-  WAITS_FOR_SECOND,
-  SECOND_WANTED;
+  WAITS_FOR_SECOND;
 
   private final List<Parameter> parameters;
 

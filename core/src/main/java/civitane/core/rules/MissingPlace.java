@@ -10,8 +10,20 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** What a place in a packet asks, and about whom. */
-final class MissingPlace {
+public final class MissingPlace {
+  private static final String SIGNATURES = "signatures";
+
   private MissingPlace() {}
+
+  /** What a pointer into a packet asks. */
+  public static Missing of(Situation<?> it, String pointer) {
+    if (pointer.startsWith(it.answersAt())) {
+      return answer(it, pointer.substring(it.answersAt().length()));
+    }
+    return pointer.startsWith("/household/")
+        ? fact(it.household(), pointer)
+        : new Missing(pointer, SIGNATURES, null, null);
+  }
 
   /** An answer at a path, as in {@code arrears/0/owed}: the question it answers, its row, and the person the row is of. */
   static Missing answer(Situation<?> it, String path) {

@@ -10,6 +10,7 @@ public final class Reasons {
 
   public static List<ReasonCode> all() {
     var all = new ArrayList<ReasonCode>();
+    all.addAll(List.of(civitane.core.claims.Why.values()));
     all.addAll(List.of(civitane.core.rules.Why.values()));
     all.addAll(List.of(civitane.core.income.Why.values()));
     all.addAll(List.of(civitane.core.identity.Why.values()));

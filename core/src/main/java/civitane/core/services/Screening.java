@@ -7,6 +7,7 @@ import civitane.core.rates.RateShelf;
 import civitane.core.reasons.Argument.Missing;
 import civitane.core.rules.Entitlement;
 import civitane.core.rules.Finding;
+import civitane.core.rules.MissingPlace;
 import civitane.core.rules.Mode;
 import civitane.core.rules.NewerRates;
 import civitane.core.rules.Outcome;
@@ -18,6 +19,8 @@ import java.util.List;
 
 /** Runs a household's facts through the rules: through what it asks for, and through what it does not. */
 public final class Screening {
+  private static final String REQUESTS = "/requests/";
+
   private final RateShelf rates;
 
   public Screening(RateShelf rates) {
@@ -65,6 +68,13 @@ public final class Screening {
 
   private <A extends Record> Record aids(Entitlement<A> service, Packet packet, int index) {
     return service.aids(service.situation(packet, index, book(packet), Mode.SCREEN));
+  }
+
+  /** What a place in a packet asks: a fact, or an answer of one of its requests. */
+  public Missing place(Packet packet, String pointer) {
+    var request = pointer.startsWith(REQUESTS) ? Integer.parseInt(pointer.split("/")[2]) : 0;
+    var service = service(packet, request);
+    return MissingPlace.of(service.situation(packet, request, book(packet), Mode.SCREEN), pointer);
   }
 
   private RateBook book(Packet packet) {

@@ -1,0 +1,290 @@
+-- Who works here.
+create table staff (
+  login text primary key,
+  name text not null,
+  role text not null,
+  password_hash text not null
+);
+
+-- A household and its facts, kept as versioned rows: what was said, shown, checked and used, by whom and since when.
+create table household (
+  id uuid primary key,
+  name text not null,
+  town text,
+  created_at timestamptz not null,
+  version int not null
+);
+create index household_by_name on household (lower(name), id);
+
+create table household_fact (
+  id bigint generated always as identity primary key,
+  household_id uuid not null references household,
+  path text not null,
+  kind text not null check (kind in ('said', 'shown', 'checked', 'used')),
+  value text not null,
+  source text not null,
+  recorded_by text not null,
+  valid_from timestamptz not null
+);
+create index household_fact_of on household_fact (household_id, path, valid_from);
+
+-- An application: a draft saved as typed, then lodged once.
+create table application (
+  id uuid primary key,
+  household_id uuid references household,
+  draft text not null,
+  title text not null,
+  state text not null,
+  created_by text not null,
+  updated_by text not null,
+  updated_at timestamptz not null,
+  lodged_at timestamptz,
+  receipt text unique,
+  version int not null
+);
+create index application_open on application (state, updated_at desc, id);
+
+create sequence claim_running start 4201;
+
+-- A request that was lodged. Turn and pressing day stand here for sorting: both stay true while nothing happens.
+create table claim (
+  id uuid primary key,
+  number text not null unique,
+  household_id uuid not null references household,
+  application_id uuid not null references application,
+  service text not null,
+  state text not null,
+  working text not null,
+  turn text not null,
+  lodged_on date not null,
+  pressing_on date not null,
+  urgent boolean not null,
+  standard_days int not null,
+  standard_working boolean not null,
+  holder text references staff,
+  packet text not null,
+  version int not null
+);
+create index claim_on_desk on claim (urgent desc, pressing_on, number) where state in ('LODGED', 'OPEN');
+create index claim_of_household on claim (household_id, service);
+create index claim_of_application on claim (application_id);
+
+-- What is wanted for a claim, in the order it was wanted.
+create table claim_item (
+  claim_id uuid not null references claim,
+  nr int not null,
+  kind text not null,
+  subject text not null,
+  reasons text not null,
+  owner text not null,
+  due_on date not null,
+  state text not null,
+  returned int not null,
+  primary key (claim_id, nr)
+);
+
+-- Since when it has been whose turn.
+create table claim_stint (
+  claim_id uuid not null references claim,
+  nr int not null,
+  since date not null,
+  turn text not null,
+  primary key (claim_id, nr)
+);
+
+create table claim_event (
+  id bigint generated always as identity primary key,
+  claim_id uuid not null references claim,
+  happened_at timestamptz not null,
+  actor text not null,
+  move text not null,
+  reasons text not null,
+  turn text not null
+);
+create index claim_event_of on claim_event (claim_id, happened_at, id);
+
+-- A determination is kept whole and never changed; the hash says that it was not.
+create table determination (
+  id uuid primary key,
+  claim_id uuid not null references claim,
+  made_at timestamptz not null,
+  made_by text not null,
+  packet text not null,
+  result text not null,
+  hash text not null
+);
+
+-- The chain of a claim's decisions, each on its determination.
+create table claim_decision (
+  claim_id uuid not null references claim,
+  nr int not null,
+  kind text not null,
+  grants boolean not null,
+  determination_id uuid not null references determination,
+  reason text,
+  decided_by text not null references staff,
+  decided_on date not null,
+  second_by text references staff,
+  state text not null,
+  primary key (claim_id, nr)
+);
+
+create table letter (
+  id uuid primary key,
+  kind text not null,
+  about text not null,
+  code text not null unique,
+  pdf bytea not null,
+  written_on date not null,
+  unique (kind, about)
+);
+create index letter_about on letter (about);
+
+-- Append-only; each row carries the hash of the one before.
+create table audit_log (
+  seq bigint primary key,
+  happened_at timestamptz not null,
+  actor text not null,
+  action text not null,
+  subject text not null,
+  detail text not null,
+  previous text not null,
+  hash text not null
+);
+
+create function never_changes() returns trigger language plpgsql as $$
+begin
+  raise exception '% is append-only', tg_table_name;
+end $$;
+create trigger audit_log_stays before update or delete on audit_log for each row execute function never_changes();
+create trigger determination_stays before update or delete on determination for each row execute function never_changes();
+create trigger claim_event_stays before update or delete on claim_event for each row execute function never_changes();
+create trigger household_fact_stays before update or delete on household_fact for each row execute function never_changes();
+
+-- Sessions, so that any node can answer.
+create table spring_session (
+  primary_id char(36) not null primary key,
+  session_id char(36) not null unique,
+  creation_time bigint not null,
+  last_access_time bigint not null,
+  max_inactive_interval int not null,
+  expiry_time bigint not null,
+  principal_name varchar(100)
+);
+create index spring_session_expiry on spring_session (expiry_time);
+create index spring_session_principal on spring_session (principal_name);
+create table spring_session_attributes (
+  session_primary_id char(36) not null references spring_session (primary_id) on delete cascade,
+  attribute_name varchar(200) not null,
+  attribute_bytes bytea not null,
+  primary key (session_primary_id, attribute_name)
+);
+
+-- People as the office knows them, to see when somebody comes a second time.
+create table known_person (
+  household_id uuid not null references household,
+  person_id text not null,
+  given_name text not null,
+  family_name text not null,
+  birth_date date,
+  resident_number text,
+  line1 text,
+  postcode text,
+  recorded_at timestamptz not null,
+  primary key (household_id, person_id)
+);
+create index known_person_by_number on known_person (resident_number);
+create index known_person_by_birth on known_person (birth_date);
+create index known_person_by_family on known_person (lower(family_name));
+
+-- How the stand-ins of the registers behave: slow, silent, or as they should.
+create table register_setting (
+  register text primary key,
+  delay_ms int not null default 0,
+  silent boolean not null default false
+);
+
+-- What registers answered for an application; the facts of it are kept with the household when it is lodged.
+create table register_answer (
+  id bigint generated always as identity primary key,
+  application_id uuid not null references application,
+  register text not null,
+  answered boolean not null,
+  facts text not null,
+  asked_by text not null,
+  asked_at timestamptz not null
+);
+create index register_answer_of on register_answer (application_id, id);
+
+-- Adults who sign elsewhere, later, with a code.
+create table signing_request (
+  id uuid primary key,
+  application_id uuid not null references application,
+  person_id text not null,
+  person_name text not null,
+  code_hash text not null,
+  made_by text not null,
+  made_at timestamptz not null,
+  signed_at timestamptz,
+  unique (application_id, person_id)
+);
+
+-- Forms that somebody else has to fill in: employer, doctor, landlord, lender.
+create table form_out (
+  id uuid primary key,
+  application_id uuid not null references application,
+  kind text not null,
+  person_id text not null,
+  asked text not null,
+  code text not null unique,
+  pdf bytea not null,
+  made_by text not null,
+  made_at timestamptz not null,
+  returned_at timestamptz,
+  unique (application_id, kind, person_id, asked)
+);
+
+-- Paper forms as they were scanned, a page a row, to be typed from.
+create table scan (
+  id uuid primary key,
+  application_id uuid not null references application,
+  page int not null,
+  sha256 text not null,
+  png bytea not null,
+  added_by text not null,
+  added_at timestamptz not null
+);
+create index scan_of on scan (application_id, page);
+
+-- Voluntary answers, with nobody's name and no time of day beside them.
+create table voluntary_answer (
+  question text not null,
+  answer text not null,
+  month text not null,
+  mixed uuid not null,
+  primary key (mixed)
+);
+create index voluntary_answer_of on voluntary_answer (question, answer);
+
+create table waiting_list (
+  code text primary key,
+  name text not null,
+  open boolean not null,
+  income_percent numeric not null
+);
+insert into waiting_list values
+  ('FIELD', 'Anchorfield flats', true, 50),
+  ('LOCK', 'Lock Terrace, supported', true, 50),
+  ('QUAY', 'Quay Court', true, 60),
+  ('REED', 'Reedholm cottages', false, 55);
+
+-- What a household owes the office.
+create table debt (
+  ref text primary key,
+  household_id uuid not null references household,
+  kind text not null,
+  amount numeric not null check (amount > 0),
+  since date not null,
+  settled boolean not null default false
+);
+create index debt_of on debt (household_id);

@@ -1,0 +1,142 @@
+package civitane.core.claims;
+
+import civitane.core.rules.StandardTime;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.testng.annotations.Test;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+/** One claim from day to day. */
+public class ClaimTest {
+  /** A Monday. */
+  private static final LocalDate LODGED = LocalDate.parse("2026-11-02");
+
+  private static final Want PAYSLIPS = want(ItemKind.PAPER, "payslips", Turn.HOUSEHOLD);
+  private static final Want LEASE = want(ItemKind.PAPER, "lease", Turn.HOUSEHOLD);
+  private static final Want LANDLORD = want(ItemKind.WORD, "landlord", Turn.THIRD_PARTY);
+  private static final Want LATE = want(ItemKind.JUDGEMENT, "AP-TIME", Turn.OURS);
+
+  private static Want want(ItemKind kind, String subject, Turn owner) {
+    return new Want(kind, subject, List.of(), owner);
+  }
+
+  private static Act on(int days) {
+    return Act.of(new Actor.Staff("ikenna"), LODGED.plusDays(days));
+  }
+
+  private static Claim done(Moved moved) {
+    assertTrue(moved instanceof Moved.Done, moved.toString());
+    return ((Moved.Done) moved).claim();
+  }
+
+  private static Claim taken(Want... wants) {
+    var claim = Claim.lodged(
+        "BW-26-004217-1",
+        LODGED,
+        StandardTime.days(28),
+        false,
+        List.of(wants),
+        LODGED.plusDays(14));
+    return done(claim.takeUp(on(1), "ikenna"));
+  }
+
+  private static Step step(Claim claim, int days) {
+    return claim.next(LODGED.plusDays(days)).orElseThrow().step();
+  }
+
+  @Test
+  public void theClockStandsWhileItIsTheHouseholdsTurn() {
+    var claim = taken(PAYSLIPS);
+    assertEquals(claim.turn(), Turn.HOUSEHOLD);
+    assertEquals(claim.dueOn(LODGED.plusDays(1)), LODGED.plusDays(28));
+    assertEquals(claim.clock(LODGED.plusDays(8)), new Clock(1, 7, LODGED.plusDays(35)));
+    var answered = done(claim.answer(on(8), 1));
+    assertEquals(answered.turn(), Turn.OURS);
+    assertEquals(answered.clock(LODGED.plusDays(18)), new Clock(11, 7, LODGED.plusDays(35)));
+  }
+
+  @Test
+  public void whatIsFoundWantingAfterItCouldBeDecidedGoesToWhomItIsWantedOf() {
+    var claim = taken();
+    assertEquals(step(claim, 1), Step.DECIDE);
+    var wanting = done(claim.want(on(3), List.of(LANDLORD), LODGED.plusDays(17)));
+    assertEquals(wanting.turn(), Turn.THIRD_PARTY);
+    assertEquals(step(wanting, 3), Step.AWAIT);
+    var enough = done(wanting.want(on(5), List.of(), LODGED.plusDays(19)));
+    assertEquals(step(enough, 5), Step.DECIDE);
+    assertEquals(enough.item(1).orElseThrow().state(), ItemState.NO_LONGER_NEEDED);
+  }
+
+  @Test
+  public void theMostUrgentComesNextNotTheOldest() {
+    var claim = taken(PAYSLIPS, LEASE);
+    assertEquals(claim.next(LODGED).orElseThrow().item(), claim.item(1).orElseThrow());
+    var later = done(claim.moreTime(on(2), 1, LODGED.plusDays(30)));
+    assertEquals(later.next(LODGED).orElseThrow().item(), later.item(2).orElseThrow());
+    assertEquals(later.pressingOn(), later.item(2).orElseThrow().dueOn());
+  }
+
+  @Test
+  public void whatOnlyTheOfficeCanSettleIsOurs() {
+    var claim = taken(PAYSLIPS, LATE);
+    assertEquals(claim.turn(), Turn.OURS);
+    assertEquals(step(claim, 1), Step.JUDGE);
+    assertEquals(done(claim.accept(on(2), 2)).turn(), Turn.HOUSEHOLD);
+  }
+
+  @Test
+  public void whatCameIsLookedAtAndGivenBackOrAccepted() {
+    var answered = done(taken(PAYSLIPS).answer(on(4), 1));
+    assertEquals(step(answered, 4), Step.LOOK);
+    var back = done(answered.giveBack(on(5), 1, List.of(), LODGED.plusDays(19)));
+    assertEquals(back.turn(), Turn.HOUSEHOLD);
+    assertEquals(back.item(1).orElseThrow().returned(), 1);
+    var accepted = done(done(back.answer(on(9), 1)).accept(on(9), 1));
+    assertEquals(step(accepted, 9), Step.DECIDE);
+  }
+
+  @Test
+  public void somebodyElseSignsSecond() {
+    var decided = done(taken().decide(on(3), "ikenna", true, UUID.randomUUID(), null, true));
+    assertEquals(decided.state(), ClaimState.OPEN);
+    assertEquals(step(decided, 3), Step.SECOND_SIGN);
+    assertEquals(decided.secondSign(on(3), "ikenna"), new Moved.Refused(Why.SIGNED_FIRST.with()));
+    assertEquals(
+        decided.want(on(3), List.of(LEASE), LODGED.plusDays(17)),
+        new Moved.Refused(Why.WAITS_FOR_SECOND.with()));
+    var signed = done(decided.secondSign(on(4), "teun"));
+    assertEquals(signed.state(), ClaimState.DECIDED);
+    assertEquals(signed.decision().orElseThrow().secondBy(), "teun");
+    assertEquals(signed.turn(), Turn.OVER);
+  }
+
+  @Test
+  public void aDecisionSentBackStaysInTheChain() {
+    var decided = done(taken().decide(on(3), "ikenna", true, UUID.randomUUID(), null, true));
+    var back = done(decided.sendBack(on(4)));
+    assertEquals(step(back, 4), Step.DECIDE);
+    assertTrue(back.decision().isEmpty());
+    assertEquals(back.decisions().get(0).state(), DecisionState.TAKEN_BACK);
+    var again = done(back.decide(on(5), "ikenna", false, UUID.randomUUID(), "why", false));
+    assertEquals(again.decisions().size(), 2);
+    assertEquals(again.decision().orElseThrow().id(), 2);
+  }
+
+  @Test
+  public void aChangeAfterTheDecisionOpensItAgainWithANextStep() {
+    var decided = done(taken().decide(on(3), "ikenna", true, UUID.randomUUID(), null, false));
+    var running = done(decided.run(on(4)));
+    assertTrue(running.next(LODGED.plusDays(4)).isEmpty());
+    var changed = done(running.reportChange(on(40)));
+    assertEquals(step(changed, 40), Step.DECIDE);
+    assertEquals(changed.working(), DecisionKind.AFTER_CHANGE);
+    var over = changed.stretches(LODGED.plusDays(40)).stream()
+        .filter(stretch -> stretch.turn() == Turn.OVER)
+        .mapToInt(Clock.Stretch::days)
+        .sum();
+    assertEquals(over, 37);
+  }
+}
