@@ -8,11 +8,12 @@ import { TurnMark } from "../parts/TurnMark";
 interface Props {
   item: Schemas["Item"];
   number: string;
+  version: number;
   onChanged: () => void;
 }
 
 /** Something still wanted; a fact with a place of its own can be set here, with where it comes from. */
-export function WantedItem({ item, number, onChanged }: Props) {
+export function WantedItem({ item, number, version, onChanged }: Props) {
   const { t } = useTranslation();
   const [open, setOpen] = useState(false);
   const [refusal, setRefusal] = useState("");
@@ -27,7 +28,7 @@ export function WantedItem({ item, number, onChanged }: Props) {
       await done(
         api.POST("/api/claims/{number}/answers", {
           params: { path: { number } },
-          body: { pointer: item.subject, value: value as never, reason: String(form.get("reason")) },
+          body: { version, pointer: item.subject, value: value as never, reason: String(form.get("reason")) },
         }),
       );
       setOpen(false);

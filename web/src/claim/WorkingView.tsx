@@ -29,7 +29,13 @@ export function WorkingView({ claim, working, onChanged }: Props) {
           </h2>
           <ul>
             {wanted.map((item) => (
-              <WantedItem key={item.id} item={item} number={claim.number} onChanged={onChanged} />
+              <WantedItem
+                key={item.id}
+                item={item}
+                number={claim.number}
+                version={claim.version}
+                onChanged={onChanged}
+              />
             ))}
           </ul>
         </section>

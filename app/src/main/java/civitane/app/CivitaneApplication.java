@@ -62,8 +62,11 @@ public class CivitaneApplication {
     }
   }
 
+  /** The rules, tried out with every rate book: a broken one stops the start, not somebody's application. */
   @Bean
   Screening screening(RateShelf rates) {
-    return new Screening(rates);
+    var screening = new Screening(rates);
+    screening.tryOut();
+    return screening;
   }
 }

@@ -52,10 +52,8 @@ public class ApplicationToDecisionTest extends OnDatabase {
         "{\"version\": " + taken.get("version").intValue() + ", \"grant\": true}",
         number));
     assertEquals(early.getResponse().getStatus(), 422);
-    var answered = body(asIkenna(post(
-        "/api/claims/{number}/answers",
-        "{\"pointer\": \"/requests/0/answers/householdTotal\", \"value\": 2, \"reason\": \"said on the phone\"}",
-        number)));
+    var answered = body(asIkenna(
+        answer(number, taken, "/requests/0/answers/householdTotal", "2", "said on the phone")));
     assertEquals(answered.get("turn").stringValue(), "ours");
     assertEquals(answered.get("next").get("words").stringValue(), "Decide it");
     assertTrue(

@@ -2,8 +2,10 @@ package civitane.app;
 
 import java.time.LocalDate;
 import java.util.Collections;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
@@ -56,11 +58,8 @@ public class ClaimsTest extends OnDatabase {
     var said = atOnce(places.length, i -> () -> {
       // Whoever is told that somebody else was faster looks again and says it again.
       for (var attempt = 0; attempt < 20; attempt++) {
-        var status = asIkenna(post(
-                "/api/claims/{number}/answers",
-                "{\"pointer\": \"%s\", \"value\": \"Said %d\", \"reason\": \"on the phone\"}"
-                    .formatted(places[i], i),
-                number))
+        var status = asIkenna(
+                answer(number, claim(number), places[i], "\"Said " + i + "\"", "on the phone"))
             .getResponse()
             .getStatus();
         if (status == 200) {
@@ -147,16 +146,51 @@ public class ClaimsTest extends OnDatabase {
     var number = claimOf(Packets.meals(2));
     assertEquals(decision(number, taken(number), true).getResponse().getStatus(), 200);
     var facts = claim(number).get("packet").toString();
-    var answered = asIkenna(post(
-        "/api/claims/{number}/answers",
-        "{\"pointer\": \"/household/incomes/0/amount\", \"value\": 9000, \"reason\": \"a call\"}",
-        number));
+    var answered =
+        asIkenna(answer(number, claim(number), "/household/incomes/0/amount", "9000", "a call"));
     assertEquals(answered.getResponse().getStatus(), 422);
     assertTrue(body(answered).get("detail").stringValue().contains("a claim that is decided"));
     assertEquals(
         asIkenna(post("/api/claims/{number}/take", "", number)).getResponse().getStatus(), 422);
     assertEquals(claim(number).get("packet").toString(), facts);
     assertEquals(claim(number).get("items").size(), 0);
+  }
+
+  @Test
+  public void onlyWhoeverHasAClaimSetsWhatItStandsOn() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    var place = "/household/incomes/0/amount";
+    var early = asIkenna(answer(number, claim(number), place, "900", "a call"));
+    assertEquals(early.getResponse().getStatus(), 422);
+    assertTrue(body(early).toString().contains("Nobody has this claim yet"));
+    var taken = taken(number);
+    var other = as("maud", "CASEWORKER", answer(number, taken, place, "900", "a call"));
+    assertEquals(other.getResponse().getStatus(), 412);
+    assertTrue(body(other).toString().contains("Ikenna Okonjo has this claim already"));
+    assertEquals(
+        as("maud", "CASEWORKER", decisionOf(number, taken)).getResponse().getStatus(), 412);
+    assertEquals(
+        asIkenna(answer(number, taken, place, "431", "a call")).getResponse().getStatus(), 200);
+    var late = asIkenna(answer(number, taken, place, "432", "another call"));
+    assertEquals(late.getResponse().getStatus(), 412, "on a version that is not the last");
+    assertEquals(claim(number).get("packet").at(place).intValue(), 431);
+  }
+
+  private static MockHttpServletRequestBuilder decisionOf(String number, JsonNode claim) {
+    return post(
+        "/api/claims/{number}/decision",
+        "{\"version\": %d, \"grant\": true}".formatted(claim.get("version").intValue()),
+        number);
+  }
+
+  @Test
+  public void somebodyWhoDoesNotWorkHereIsNobody() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    var taken = as("mallory", "CASEWORKER", post("/api/claims/{number}/take", "", number));
+    assertEquals(taken.getResponse().getStatus(), 403);
+    assertTrue(claim(number).get("holder").isNull());
+    assertEquals(
+        as("mallory", "SENIOR", post("/api/applications", "")).getResponse().getStatus(), 403);
   }
 
   @Test
@@ -170,7 +204,10 @@ public class ClaimsTest extends OnDatabase {
     for (var work : new String[][] {
       {"take", ""},
       {"decision", "{\"version\": 0, \"grant\": true}"},
-      {"answers", "{\"pointer\": \"/household\", \"value\": 1, \"reason\": \"a call\"}"}
+      {
+        "answers",
+        "{\"version\": 0, \"pointer\": \"/household\", \"value\": 1, \"reason\": \"a call\"}"
+      }
     }) {
       assertEquals(
           as("pia", "FRONT_DESK", post("/api/claims/{number}/" + work[0], work[1], number))

@@ -48,15 +48,13 @@ public class DecisionsTest extends OnDatabase {
   public void aDecisionOnWhatSomebodyChangedMeanwhileIsNotMade() throws Exception {
     var number = claimOf(Packets.meals(2));
     var seen = taken(number);
-    var answered = asIkenna(post(
-        "/api/claims/{number}/answers",
-        "{\"pointer\": \"/household/incomes/0/amount\", \"value\": 2430, \"reason\": \"payslips\"}",
-        number));
+    var answered =
+        asIkenna(answer(number, seen, "/household/incomes/0/amount", "2430", "payslips"));
     assertEquals(answered.getResponse().getStatus(), 200);
     var late = decision(number, seen, false);
     assertEquals(late.getResponse().getStatus(), 412);
     assertTrue(
-        body(late).get("detail").stringValue().contains("Look at it again before you decide"),
+        body(late).get("detail").stringValue().contains("Look at it again"),
         body(late).toString());
     assertEquals(count("letter where kind = 'decision' and about = '" + number + "'"), 0);
     assertEquals(decision(number, body(answered), false).getResponse().getStatus(), 200);
@@ -72,6 +70,12 @@ public class DecisionsTest extends OnDatabase {
     assertTrue(pdf.getHeader("Cache-Control").contains("no-store"));
     var words = words(pdf.getContentAsByteArray());
     assertTrue(words.contains("Our answer is yes."), words);
+    var otherwise = "{\"grant\": false, \"reason\": \"The child moved away in summer.\"}";
+    var told = words(asIkenna(post("/api/claims/{number}/letter-preview", otherwise, number))
+        .getResponse()
+        .getContentAsByteArray());
+    assertTrue(
+        told.contains("The child moved away in summer."), "the reason that goes out: " + told);
     assertEquals(count("letter where about = '" + number + "'"), 0);
     assertEquals(claim(number).get("state").stringValue(), "open");
   }
@@ -82,6 +86,11 @@ public class DecisionsTest extends OnDatabase {
       {"/household/incomes/0/amount", "500", " ", "reason"},
       {"/household/incomes/7/amount", "500", "a payslip", "no such place"},
       {"/nowhere/at/all", "1", "a payslip", "no such place"},
+      {"/lodgedOn", "\"2026-01-01\"", "a stamp", "no such place"},
+      {"/papers/0/accepted", "true", "looks right", "no such place"},
+      {"/signatures/0/name", "\"Somebody\"", "a call", "no such place"},
+      {"/requests/0/service", "\"rentRelief\"", "a call", "no such place"},
+      {"/household/people/0/id", "\"p9\"", "a call", "no such place"},
       {"/household/incomes/0/amount", "\"much\"", "a payslip", "read"},
       {"/household/people/0/birthDate", "\"2020-02-31\"", "a passport", "read"}
     };
@@ -92,11 +101,7 @@ public class DecisionsTest extends OnDatabase {
       String pointer, String value, String reason, String said) throws Exception {
     var number = claimOf(Packets.meals(2));
     var before = taken(number);
-    var refused = asIkenna(post(
-        "/api/claims/{number}/answers",
-        "{\"pointer\": \"%s\", \"value\": %s, \"reason\": \"%s\"}"
-            .formatted(pointer, value, reason),
-        number));
+    var refused = asIkenna(answer(number, before, pointer, value, reason));
     assertEquals(
         refused.getResponse().getStatus(), 422, refused.getResponse().getContentAsString());
     assertTrue(

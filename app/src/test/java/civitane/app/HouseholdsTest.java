@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.dao.DataAccessException;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
@@ -56,5 +58,82 @@ public class HouseholdsTest extends OnDatabase {
         .query(Long.class)
         .single();
     assertEquals(bare, 0L);
+  }
+
+  private String household(JsonNode application) {
+    return database
+        .sql("select household_id from application where id = ?::uuid")
+        .param(application.get("id").stringValue())
+        .query(String.class)
+        .single();
+  }
+
+  @Test
+  public void nobodyTakesOverTheFactsOfAHouseholdTheyAreNotKnownIn() throws Exception {
+    var strangers = household(lodged(Packets.meals(2)));
+    var application = begin(Packets.meals(2));
+    var refused = asIkenna(post(
+        "/api/applications/{id}/take-over",
+        "{\"household\": \"" + strangers + "\"}",
+        application.get("id").stringValue()));
+    assertEquals(refused.getResponse().getStatus(), 404);
+    assertEquals(
+        asIkenna(get("/api/applications/{id}", application.get("id").stringValue()))
+            .getResponse()
+            .getContentAsString()
+            .contains(strangers),
+        false);
+  }
+
+  @Test
+  public void nobodyIsLodgedUnderAHouseholdWhoseFactsWereTakenOverByAnother() throws Exception {
+    var packet = Packets.meals(910, 2, "en");
+    var known = household(lodged(packet));
+    var name = database
+        .sql("select name from household where id = ?::uuid")
+        .param(known)
+        .query(String.class)
+        .single();
+    var application = begin(packet);
+    var id = application.get("id").stringValue();
+    var taken = asIkenna(
+        post("/api/applications/{id}/take-over", "{\"household\": \"" + known + "\"}", id));
+    assertEquals(taken.getResponse().getStatus(), 200, taken.getResponse().getContentAsString());
+    var draft = (ObjectNode) body(taken).get("draft").deepCopy();
+    for (var person : draft.at("/packet/household/people")) {
+      ((ObjectNode) person)
+          .put("givenName", "Mallory")
+          .put("familyName", "Elsewhere")
+          .put("birthDate", "1950-01-01");
+    }
+    ((ObjectNode) draft.at("/packet/signatures/0")).put("name", "Mallory Elsewhere");
+    var saved = body(asIkenna(put("/api/applications/{id}", draft.toString(), id)
+        .header("If-Match", "\"" + body(taken).get("version").intValue() + "\"")));
+    var refused = lodging(saved, saved.get("version").intValue());
+    assertEquals(refused.getResponse().getStatus(), 422);
+    assertTrue(
+        body(refused).get("faults").toString().contains("taken over"),
+        body(refused).toString());
+    assertEquals(
+        database
+            .sql("select name from household where id = ?::uuid")
+            .param(known)
+            .query(String.class)
+            .single(),
+        name);
+  }
+
+  @Test
+  public void ofVeryManyOfOneNameTheSameOneIsStillFound() throws Exception {
+    var packet = Packets.meals(911, 2, "en");
+    var known = household(lodged(packet));
+    database.sql("""
+            insert into known_person (household_id, person_id, given_name, family_name, recorded_at)
+            select ?::uuid, 'more' || n, 'Somebody' || n, 'Tamsett', now() from generate_series(1, 400) n
+            """).param(household(lodged(Packets.meals(2)))).update();
+    var found = body(asIkenna(
+        get("/api/applications/{id}/duplicates", begin(packet).get("id").stringValue())));
+    assertTrue(found.toString().contains(known), found.toString());
+    database.sql("delete from known_person where person_id like 'more%'").update();
   }
 }

@@ -148,6 +148,16 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
         number));
   }
 
+  /** What is sent to put a value in the place of another on a claim that was looked at. */
+  protected static MockHttpServletRequestBuilder answer(
+      String number, JsonNode claim, String pointer, String value, String reason) {
+    return post(
+        "/api/claims/{number}/answers",
+        "{\"version\": %d, \"pointer\": \"%s\", \"value\": %s, \"reason\": \"%s\"}"
+            .formatted(claim.get("version").intValue(), pointer, value, reason),
+        number);
+  }
+
   /** The words of the letters of the kind about a number, one letter after the other. */
   protected String letters(String kind, String about) throws Exception {
     var words = new StringBuilder();

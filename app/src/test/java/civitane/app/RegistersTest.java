@@ -13,6 +13,7 @@ import static org.testng.Assert.assertTrue;
 /** What registers know is filled in where nothing was said, marked, and never more than was allowed. */
 public class RegistersTest extends OnDatabase {
   private static final String MOTHER = "7041461851";
+  private static final String WIFE = "6899900572";
   private static final String FERRYMAN = "6485889106";
 
   @AfterMethod
@@ -133,6 +134,70 @@ public class RegistersTest extends OnDatabase {
     var asked = asked(applicant("", "2027-11-01", "{}"));
     assertTrue(words(asked, "wage").contains("nobody who allows it has a resident number"));
     assertEquals(asked.at("/view/draft/packet/household/people").size(), 1);
+  }
+
+  /** Rui and Inês Valdeira ask for a child's dental care; some of them allow that registers are asked. */
+  private JsonNode couple(String... allow) throws Exception {
+    var application = applicant(FERRYMAN, "2027-11-01", """
+        {"people": [{"id": "p1", "role": "applicant", "residentNumber": "%s"},
+                    {"id": "p2", "role": "spouse", "residentNumber": "%s"}],
+         "payment": {"method": "transfer", "iban": "QV33BWSL71890763040103"}}""".formatted(FERRYMAN, WIFE));
+    var draft = (ObjectNode) application.get("draft").deepCopy();
+    ((ObjectNode) draft.get("packet"))
+        .putArray("requests")
+        .addObject()
+        .put("service", "childDental")
+        .putObject("answers");
+    var consents = ((ObjectNode) draft.at("/packet/household")).putArray("consents");
+    for (var person : allow) {
+      consents
+          .addObject()
+          .put("to", "registers")
+          .put("person", person)
+          .put("on", "2026-11-01")
+          .put("until", "2027-11-01");
+    }
+    return saved(application, draft);
+  }
+
+  @Test
+  public void theTaxOfASpouseIsAskedOnlyWhereTheyAllowIt() throws Exception {
+    var one = asked(couple("p1")).at("/view/draft/packet/requests/0/answers");
+    assertTrue(one.path("taxFiled").has("p1"), one.toString());
+    assertFalse(one.path("taxFiled").has("p2"), one.toString());
+    assertTrue(one.path("assessedIncome").isMissingNode(), one.toString());
+    var both = asked(couple("p1", "p2")).at("/view/draft/packet/requests/0/answers");
+    assertTrue(both.path("taxFiled").has("p2"), both.toString());
+    assertTrue(both.path("assessedIncome").isNumber(), both.toString());
+  }
+
+  @Test
+  public void whatIsTheApplicantsIsNotAskedOnTheSpousesWord() throws Exception {
+    var asked = asked(couple("p2"));
+    assertEquals(words(asked, "bank"), "", asked.toString());
+    assertEquals(words(asked, "child benefit"), "", asked.toString());
+    assertTrue(words(asked, "tax").startsWith("answered"), asked.toString());
+  }
+
+  @Test
+  public void slowRegistersKeepNobodyFromTypingOn() throws Exception {
+    database
+        .sql("insert into register_setting (register, delay_ms) values ('wages', 1200)")
+        .update();
+    var application = applicant(FERRYMAN, "2027-11-01", "{}");
+    var answers = atOnce(2, i -> () -> i == 0 ? asked(application) : savedWhileAsked(application));
+    var saved = answers.get(1);
+    assertEquals(saved.get("version").intValue(), application.get("version").intValue() + 1);
+    var after = answers.get(0).get("view");
+    assertEquals(after.at("/draft/packet/household/people/0/addressAs").stringValue(), "Captain");
+    assertEquals(after.at("/draft/packet/household/people/0/givenName").stringValue(), "Rui");
+  }
+
+  /** Typed on while the registers are asked: kept at once, under the version that was shown. */
+  private JsonNode savedWhileAsked(JsonNode application) throws Exception {
+    var draft = (ObjectNode) application.get("draft").deepCopy();
+    ((ObjectNode) draft.at("/packet/household/people/0")).put("addressAs", "Captain");
+    return saved(application, draft);
   }
 
   @Test

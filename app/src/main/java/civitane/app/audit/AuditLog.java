@@ -1,6 +1,5 @@
 package civitane.app.audit;
 
-import civitane.app.staff.Staff;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -22,12 +21,10 @@ public class AuditLog {
   private static final String BEGINNING = "0".repeat(64);
 
   private final JdbcClient database;
-  private final Staff staff;
   private final Clock clock;
 
-  AuditLog(JdbcClient database, Staff staff, Clock clock) {
+  AuditLog(JdbcClient database, Clock clock) {
     this.database = database;
-    this.staff = staff;
     this.clock = clock;
   }
 
@@ -43,11 +40,6 @@ public class AuditLog {
       String hash) {}
 
   /** Writes an entry within the change it tells of: both are kept, or neither is. */
-  @Transactional(propagation = Propagation.MANDATORY)
-  public void record(String action, String subject, String detail) {
-    record(staff.me().login(), action, subject, detail);
-  }
-
   @Transactional(propagation = Propagation.MANDATORY)
   public void record(String actor, String action, String subject, String detail) {
     database

@@ -102,10 +102,15 @@ public class Claims {
   /** Uses other facts from now on, with what is wanted by them. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void use(
-      Staff.Colleague by, String number, String packet, List<Want> wants, Reason because) {
+      Staff.Colleague by,
+      String number,
+      int version,
+      String packet,
+      List<Want> wants,
+      Reason because) {
     var stored = hold(number);
-    var claim = stored.claim();
-    mine(by, claim);
+    on(stored, version);
+    mine(by, stored.claim());
     move(stored, one -> one.want(act(by, because), wants, toAnswerBy()));
     stored.uses(packet);
     claims.flush();
@@ -122,18 +127,26 @@ public class Claims {
       UUID determination,
       @Nullable String reason) {
     var stored = hold(number);
-    if (stored.version() != version) {
-      throw Problem.overtaken(
-          "Somebody changed this claim after you opened it. Look at it again before you decide.");
-    }
+    on(stored, version);
     mine(by, stored.claim());
     var act = act(by, grant ? Why.GRANTED.with() : Why.REFUSED.with());
     move(stored, claim -> claim.decide(act, by.login(), grant, determination, reason, false));
   }
 
+  /** What is done to a claim is done to the one that was looked at. */
+  private static void on(StoredClaim stored, int version) {
+    if (stored.version() != version) {
+      throw Problem.overtaken(
+          "Somebody changed this claim after you opened it. Look at it again; nothing of yours was kept over theirs.");
+    }
+  }
+
   /** A claim is worked by whoever has it; a senior may step in. */
   private void mine(Staff.Colleague by, Claim claim) {
     var holder = claim.holder();
+    if (holder == null && claim.state().isUndecided()) {
+      throw refused(Why.NOBODY_HAS_IT.with());
+    }
     if (holder != null && !holder.equals(by.login()) && by.role() != Role.SENIOR) {
       throw refused(Why.HELD_BY_SOMEBODY.with(Argument.told(holder)));
     }
@@ -161,8 +174,7 @@ public class Claims {
   private Problem refused(Reason because) {
     if (because.code() == Why.HELD_BY_SOMEBODY
         && because.arguments().get(0) instanceof Argument.Told holder) {
-      var named =
-          Why.HELD_BY_SOMEBODY.with(Argument.told(staff.named(holder.text()).name()));
+      var named = Why.HELD_BY_SOMEBODY.with(Argument.told(staff.nameOf(holder.text())));
       return Problem.overtaken(DeskWords.WORDS.say(named, Voice.DESK));
     }
     return Problem.wrong(DeskWords.WORDS.say(because, Voice.DESK));
@@ -192,12 +204,12 @@ public class Claims {
         times.worked(),
         times.stood(),
         claim.next(today()).map(ClaimView.NextStep::of).orElse(null),
-        claim.holder() == null ? null : staff.named(claim.holder()).name(),
+        claim.holder() == null ? null : staff.nameOf(claim.holder()),
         stored.version(),
         ClaimView.Stretch.of(claim.stretches(today())),
         claim.live().stream().map(ClaimView.Item::of).toList(),
         events.findByClaimIdOrderByHappenedAtAscIdAsc(stored.id()).stream()
-            .map(event -> ClaimView.Event.of(event, staff.named(event.actor()).name()))
+            .map(event -> ClaimView.Event.of(event, staff.nameOf(event.actor())))
             .toList(),
         json.readTree(stored.packet()));
   }

@@ -29,8 +29,8 @@ class DecisionController {
     this.staff = staff;
   }
 
-  /** A value to be used from now on, with the reason. */
-  record Answer(String pointer, JsonNode value, String reason) {}
+  /** A value to be used from now on, with the reason, on which version of the claim. */
+  record Answer(int version, String pointer, JsonNode value, String reason) {}
 
   /** What is decided, on which version of the claim. */
   record Decision(int version, boolean grant, @Nullable String reason) {}
@@ -44,7 +44,8 @@ class DecisionController {
   @PostMapping("/api/claims/{number}/answers")
   @PreAuthorize(May.WORK_CLAIMS)
   ClaimView answer(@PathVariable String number, @RequestBody Answer answer) {
-    decisions.answer(staff.me(), number, answer.pointer(), answer.value(), answer.reason());
+    decisions.answer(
+        staff.me(), number, answer.version(), answer.pointer(), answer.value(), answer.reason());
     return claims.view(number);
   }
 

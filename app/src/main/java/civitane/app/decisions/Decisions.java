@@ -22,6 +22,7 @@ import civitane.words.Language;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,6 +35,10 @@ import tools.jackson.databind.node.ObjectNode;
 /** Determining and deciding claims. */
 @Service
 public class Decisions {
+  /** Facts of the household and answers; never what others are known by, the day, a paper or a signature. */
+  private static final Pattern SETTABLE =
+      Pattern.compile("/(?:household|requests/0/answers)(?:/[^/]+)*/(?!id$)[^/]+");
+
   private final Claims claims;
   private final Screenings screenings;
   private final Letters letters;
@@ -73,8 +78,8 @@ public class Decisions {
   public Working working(String number) {
     var decision = claims
         .decision(number)
-        .map(one -> new Decided(
-            outcome(one.grants()), one.reason(), staff.named(one.by()).name(), one.on()))
+        .map(one ->
+            new Decided(outcome(one.grants()), one.reason(), staff.nameOf(one.by()), one.on()))
         .orElse(null);
     return new Working(result(claims.view(number)), decision, letters.about(List.of(number)));
   }
@@ -102,7 +107,12 @@ public class Decisions {
   /** Puts a value in the place of another one from now on, and works the claim out again. */
   @Transactional
   public void answer(
-      Staff.Colleague by, String number, String pointer, JsonNode value, String reason) {
+      Staff.Colleague by,
+      String number,
+      int version,
+      String pointer,
+      JsonNode value,
+      String reason) {
     if (reason.isBlank()) {
       throw Problem.wrong("A value is set with a reason, as in \"paper form, page 2\".");
     }
@@ -117,10 +127,13 @@ public class Decisions {
         Argument.told(before.isMissingNode() ? "—" : before.asString()),
         Argument.told(value.asString()),
         Argument.told(reason.strip()));
-    claims.use(by, number, json.writeValueAsString(facts), Wants.of(result), used);
+    claims.use(by, number, version, json.writeValueAsString(facts), Wants.of(result), used);
   }
 
   private static void put(ObjectNode facts, JsonPointer at, JsonNode value) {
+    if (!SETTABLE.matcher(at.toString()).matches()) {
+      throw Problem.wrong("There is no such place among the claim's facts.");
+    }
     var parent = facts.at(at.head());
     if (parent instanceof ObjectNode object) {
       object.set(at.last().getMatchingProperty(), value);
@@ -148,7 +161,7 @@ public class Decisions {
         text,
         AuditLog.sha256(facts + "\n" + text)));
     claims.decide(by, number, version, grant, determination.id(), reason);
-    letters.write(text(claim, result, grant, reason));
+    letters.write(by, text(claim, result, grant, reason));
     audit.record(by.login(), "claim decided", number, outcome(grant) + " " + determination.hash());
   }
 

@@ -20,9 +20,6 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.authority.AuthorityUtils;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -76,7 +73,6 @@ class DemoFiller implements ApplicationRunner {
       tell(json.readValue(line, DemoStory.class));
     }
     clock.setBack(Duration.ZERO);
-    SecurityContextHolder.clearContext();
     LOG.info("The demo is filled.");
   }
 
@@ -108,9 +104,8 @@ class DemoFiller implements ApplicationRunner {
 
   private void tell(DemoStory story) {
     clock.setBack(Duration.ofDays(story.daysAgo()));
-    signIn(story.caseworker());
     var by = staff.named(story.caseworker());
-    var application = applications.begin(story.packet());
+    var application = applications.begin(by, story.packet());
     if ("draft".equals(story.upTo())) {
       return;
     }
@@ -124,7 +119,13 @@ class DemoFiller implements ApplicationRunner {
       claims.take(by, number);
       for (var answer : story.answers()) {
         clock.setBack(Duration.ofDays(answer.daysAgo()));
-        decisions.answer(by, number, answer.pointer(), answer.value(), answer.reason());
+        decisions.answer(
+            by,
+            number,
+            claims.view(number).version(),
+            answer.pointer(),
+            answer.value(),
+            answer.reason());
       }
       if ("decided".equals(story.upTo())) {
         clock.setBack(Duration.ofDays(Math.max(0, story.daysAgo() - 3)));
@@ -146,11 +147,5 @@ class DemoFiller implements ApplicationRunner {
                 LocalDate.now(clock).minusMonths(MONTHS_OWED)));
       }
     }
-  }
-
-  private static void signIn(String login) {
-    SecurityContextHolder.getContext()
-        .setAuthentication(
-            new UsernamePasswordAuthenticationToken(login, "", AuthorityUtils.NO_AUTHORITIES));
   }
 }

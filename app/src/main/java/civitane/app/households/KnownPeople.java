@@ -63,18 +63,24 @@ public class KnownPeople {
     }
   }
 
-  /** Those who are, or may be, the person, the most alike first. */
+  /**
+   * Those who are, or may be, the person, the most alike first. Of very many with one name, those are compared whose
+   * number, birth date or given name is the same, before those who came lately.
+   */
   @Transactional(readOnly = true)
   public List<Acquaintance> like(KnownPerson person) {
     return database
         .sql("""
             select * from known_person
             where resident_number = :number or birth_date = :birth or lower(family_name) = lower(:family)
-            order by recorded_at desc limit :most
+            order by (resident_number = :number) is true desc, (birth_date = :birth) is true desc,
+              lower(given_name) = lower(:given) desc, recorded_at desc
+            limit :most
             """)
         .param("number", person.residentNumber())
         .param("birth", person.birthDate() == null ? null : Date.valueOf(person.birthDate()))
         .param("family", person.familyName() == null ? "" : person.familyName())
+        .param("given", person.givenName() == null ? "" : person.givenName())
         .param("most", MOST_COMPARED)
         .query((row, n) -> acquaintance(row, person))
         .list()

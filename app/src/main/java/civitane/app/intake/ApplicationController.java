@@ -44,7 +44,7 @@ class ApplicationController {
   @PostMapping("/api/applications")
   @PreAuthorize(May.TAKE_APPLICATIONS)
   ResponseEntity<ApplicationView> begin() {
-    return tagged(applications.begin());
+    return tagged(applications.begin(staff.me()));
   }
 
   @GetMapping("/api/applications/{id}")
@@ -58,7 +58,7 @@ class ApplicationController {
   @PreAuthorize(May.TAKE_APPLICATIONS)
   ResponseEntity<ApplicationView> type(
       @PathVariable UUID id, @RequestHeader("If-Match") String match, @RequestBody Draft draft) {
-    return tagged(applications.type(id, version(match), draft));
+    return tagged(applications.type(staff.me(), id, version(match), draft));
   }
 
   @PostMapping("/api/applications/{id}/lodge")
@@ -71,7 +71,7 @@ class ApplicationController {
   @DeleteMapping("/api/applications/{id}")
   @PreAuthorize(May.TAKE_APPLICATIONS)
   ResponseEntity<Void> withdraw(@PathVariable UUID id) {
-    applications.withdraw(id);
+    applications.withdraw(staff.me(), id);
     return ResponseEntity.noContent().build();
   }
 
@@ -93,7 +93,7 @@ class ApplicationController {
     if (reading.packet() == null) {
       throw Problem.wrong("The file can't be taken as it is.", reading.faults());
     }
-    return tagged(applications.begin(screenings.tree(file)));
+    return tagged(applications.begin(staff.me(), screenings.tree(file)));
   }
 
   private static ResponseEntity<ApplicationView> tagged(ApplicationView view) {

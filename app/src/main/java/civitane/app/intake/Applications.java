@@ -50,25 +50,25 @@ public class Applications {
   }
 
   @Transactional
-  public ApplicationView begin() {
-    return keep(Draft.empty(json));
+  public ApplicationView begin(Staff.Colleague by) {
+    return keep(by, Draft.empty(json));
   }
 
   /** Begins an application with a packet that was read without a fault. */
   @Transactional
-  public ApplicationView begin(JsonNode packet) {
-    return keep(new Draft(packet, json.createObjectNode(), json.createObjectNode()));
+  public ApplicationView begin(Staff.Colleague by, JsonNode packet) {
+    return keep(by, new Draft(packet, json.createObjectNode(), json.createObjectNode()));
   }
 
-  private ApplicationView keep(Draft draft) {
+  private ApplicationView keep(Staff.Colleague by, Draft draft) {
     var record = new StoredApplication(
         UUID.randomUUID(),
         json.writeValueAsString(draft),
         draft.title(),
-        staff.me().login(),
+        by.login(),
         clock.instant());
     repository.saveAndFlush(record);
-    audit.record("application begun", record.id().toString(), "");
+    audit.record(by.login(), "application begun", record.id().toString(), "");
     return view(record);
   }
 
@@ -79,7 +79,7 @@ public class Applications {
 
   /** Saves what was typed, unless somebody else saved since the version it was typed on. */
   @Transactional
-  public ApplicationView type(UUID id, int onVersion, Draft draft) {
+  public ApplicationView type(Staff.Colleague by, UUID id, int onVersion, Draft draft) {
     var record = hold(id);
     if (!draft.isWhole()) {
       throw Problem.wrong("A draft holds a packet, what was typed, and how it is taken.");
@@ -89,28 +89,27 @@ public class Applications {
           "The application is " + record.state() + " already and is not typed on any more.");
     }
     if (record.version() != onVersion) {
-      throw Problem.overtaken(staff.named(record.updatedBy()).name()
+      throw Problem.overtaken(staff.nameOf(record.updatedBy())
           + " saved this draft in another window after you opened it here.");
     }
-    record.typed(
-        json.writeValueAsString(draft), draft.title(), staff.me().login(), clock.instant());
+    record.typed(json.writeValueAsString(draft), draft.title(), by.login(), clock.instant());
     repository.flush();
-    audit.record("draft saved", id.toString(), "version " + record.version());
+    audit.record(by.login(), "draft saved", id.toString(), "version " + record.version());
     return view(record);
   }
 
   /** Changes a draft on the server, as a register's answer does, over whatever version there is. */
   @Transactional(propagation = Propagation.MANDATORY)
-  public ApplicationView rewrite(UUID id, UnaryOperator<Draft> change, String words) {
+  public ApplicationView rewrite(
+      Staff.Colleague by, UUID id, UnaryOperator<Draft> change, String words) {
     var record = hold(id);
     if (!StoredApplication.DRAFTING.equals(record.state())) {
       throw Problem.wrong("The application is " + record.state() + " already.");
     }
     var draft = change.apply(draft(record));
-    record.typed(
-        json.writeValueAsString(draft), draft.title(), staff.me().login(), clock.instant());
+    record.typed(json.writeValueAsString(draft), draft.title(), by.login(), clock.instant());
     repository.flush();
-    audit.record(words, id.toString(), "version " + record.version());
+    audit.record(by.login(), words, id.toString(), "version " + record.version());
     return view(record);
   }
 
@@ -133,13 +132,13 @@ public class Applications {
   }
 
   @Transactional
-  public void withdraw(UUID id) {
+  public void withdraw(Staff.Colleague by, UUID id) {
     var record = hold(id);
     if (!StoredApplication.DRAFTING.equals(record.state())) {
       throw Problem.wrong("The application is " + record.state() + " already.");
     }
-    record.withdrawn(staff.me().login(), clock.instant());
-    audit.record("application withdrawn", id.toString(), "");
+    record.withdrawn(by.login(), clock.instant());
+    audit.record(by.login(), "application withdrawn", id.toString(), "");
   }
 
   /** The drafts that wait, the latest first. */
@@ -151,7 +150,7 @@ public class Applications {
         .map(record -> new ApplicationView.ListedDraft(
             record.id(),
             record.title(),
-            staff.named(record.updatedBy()).name(),
+            staff.nameOf(record.updatedBy()),
             record.updatedAt(),
             services(record)))
         .toList();
@@ -187,7 +186,7 @@ public class Applications {
         record.state(),
         draft(record),
         record.version(),
-        staff.named(record.updatedBy()).name(),
+        staff.nameOf(record.updatedBy()),
         record.updatedAt(),
         record.receipt(),
         numbers,

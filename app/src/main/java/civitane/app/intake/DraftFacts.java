@@ -50,6 +50,10 @@ final class DraftFacts {
         .orElseThrow();
   }
 
+  static String number(ObjectNode person) {
+    return person.path("residentNumber").asString("");
+  }
+
   List<ObjectNode> requests() {
     return packet
         .withArray("requests")

@@ -115,10 +115,10 @@ class FormController {
     if (reading.packet() == null) {
       throw Problem.wrong("The form can't be taken as it is.", faults(reading.faults()));
     }
-    var view = applications.begin(reading.packet());
+    var view = applications.begin(staff.me(), reading.packet());
     var packet = screenings.readable(reading.packet());
     var number = "A-" + view.id().toString().substring(0, 8).toUpperCase(java.util.Locale.ROOT);
-    letters.write(Receipt.acknowledgement(packet, number, today));
+    letters.write(staff.me(), Receipt.acknowledgement(packet, number, today));
     return applications.view(view.id());
   }
 
@@ -156,12 +156,12 @@ class FormController {
     var taken = new ArrayList<Taken>();
     var returned = new ArrayList<>(batch.bad());
     for (var good : batch.good()) {
-      var view = applications.begin(good.packet());
+      var view = applications.begin(staff.me(), good.packet());
       try {
         var lodged = lodging.lodge(staff.me(), view.id(), view.version());
         taken.add(new Taken(good.row(), lodged.receipt(), lodged.claims()));
       } catch (Problem problem) {
-        applications.withdraw(view.id());
+        applications.withdraw(staff.me(), view.id());
         returned.add(new BatchReader.Bad(
             good.row(),
             good.cells(),

@@ -25,7 +25,6 @@ class FormsOut {
   private final FormWriter writer;
   private final Codes codes;
   private final JdbcClient database;
-  private final Staff staff;
   private final AuditLog audit;
   private final Clock clock;
 
@@ -34,14 +33,12 @@ class FormsOut {
       FormWriter writer,
       Codes codes,
       JdbcClient database,
-      Staff staff,
       AuditLog audit,
       Clock clock) {
     this.applications = applications;
     this.writer = writer;
     this.codes = codes;
     this.database = database;
-    this.staff = staff;
     this.audit = audit;
     this.clock = clock;
   }
@@ -58,7 +55,7 @@ class FormsOut {
 
   /** Makes a form; one of a kind about a person to the same one is made once. */
   @Transactional
-  Out make(UUID application, String kind, String person, String to) {
+  Out make(Staff.Colleague by, UUID application, String kind, String person, String to) {
     var form = OtherForm.named(kind).orElseThrow(() -> Problem.notThere("A form of this kind"));
     if (to.isBlank()) {
       throw Problem.wrong("A form goes out to somebody by name.");
@@ -92,10 +89,10 @@ class FormsOut {
         .param("asked", to.strip())
         .param("code", code)
         .param("pdf", form.pdf(writer, name(draft, person), to.strip(), number, code))
-        .param("by", staff.me().login())
+        .param("by", by.login())
         .param("now", Timestamp.from(clock.instant()))
         .update();
-    audit.record("form made", application.toString(), kind);
+    audit.record(by.login(), "form made", application.toString(), kind);
     return of(application).stream()
         .filter(out -> out.id().equals(id))
         .findFirst()
@@ -135,8 +132,8 @@ class FormsOut {
   }
 
   @Transactional
-  byte[] pdf(UUID id) {
-    audit.record("form read", id.toString(), "");
+  byte[] pdf(Staff.Colleague by, UUID id) {
+    audit.record(by.login(), "form read", id.toString(), "");
     return database
         .sql("select pdf from form_out where id = :id")
         .param("id", id)

@@ -7,6 +7,7 @@ import civitane.app.households.KnownPeople;
 import civitane.app.problems.Problem;
 import civitane.app.screening.DeskWords;
 import civitane.app.screening.Screenings;
+import civitane.app.staff.Staff;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.matching.KnownPerson;
@@ -119,13 +120,20 @@ class KnownHouseholds {
     return screenings.readable(applications.view(id).draft().packet());
   }
 
-  /** Copies what a household told last into a draft: marked with the day, to be confirmed. */
+  /**
+   * Copies what a household told last into a draft: marked with the day, to be confirmed. Only of a household in which
+   * the office itself finds the applicant of this draft.
+   */
   @Transactional
-  ApplicationView takeOver(UUID id, UUID household) {
+  ApplicationView takeOver(Staff.Colleague by, UUID id, UUID household) {
+    if (of(id).stream().noneMatch(known -> known.household().equals(household))) {
+      throw Problem.notThere("The household");
+    }
     var told = households.told(household).orElseThrow(() -> Problem.notThere("The household"));
-    audit.record("facts taken over", id.toString(), household.toString());
+    audit.record(by.login(), "facts taken over", id.toString(), household.toString());
     applications.belongsTo(id, household);
     return applications.rewrite(
+        by,
         id,
         draft -> {
           var packet = (ObjectNode) draft.packet();
@@ -146,6 +154,12 @@ class KnownHouseholds {
           return draft;
         },
         "facts taken over");
+  }
+
+  /** Whether the office finds the applicant in a household. */
+  boolean isKnownIn(UUID household, Packet packet) {
+    return people.like(known(packet, packet.household().applicant())).stream()
+        .anyMatch(one -> one.household().equals(household));
   }
 
   /** Households of which somebody who applies now may be, with what they asked for before. */

@@ -23,6 +23,7 @@ import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
 import civitane.core.services.Services;
 import civitane.packet.Fault;
+import civitane.packet.PacketReader;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
@@ -90,7 +91,7 @@ public class Lodging {
       throw Problem.wrong("The application is " + record.state() + " already.");
     }
     if (record.version() != onVersion) {
-      throw Problem.overtaken(staff.named(record.updatedBy()).name()
+      throw Problem.overtaken(staff.nameOf(record.updatedBy())
           + " saved this draft after you opened it. Look at it again.");
     }
     var draft = applications.draft(record);
@@ -99,8 +100,12 @@ public class Lodging {
     var now = OffsetDateTime.now(clock).withNano(0);
     dated.put("lodgedOn", now.toLocalDate().toString()).put("lodgedAt", now.toString());
     dated.remove("asOf");
-    var packet = read(dated, draft);
-    var joined = joined(packet, taking);
+    var reading = screenings.read(dated);
+    var alike = reading.packet() == null
+        ? List.<KnownHouseholds.Duplicate>of()
+        : known.duplicates(reading.packet(), taking);
+    var packet = fit(reading, draft, record.householdId(), alike);
+    var joined = joined(alike);
     if (record.householdId() == null && joined != null) {
       record.belongsTo(joined);
     }
@@ -124,11 +129,13 @@ public class Lodging {
         receipt,
         json.writeValueAsString(new Draft(dated, draft.typed(), draft.taking())),
         now.toInstant());
-    letters.write(Receipt.text(
-        packet,
-        receipt,
-        lodged(claims.lodgedWith(id), results),
-        toSign.stream().map(SigningRequests.AskedSigner::name).toList()));
+    letters.write(
+        by,
+        Receipt.text(
+            packet,
+            receipt,
+            lodged(claims.lodgedWith(id), results),
+            toSign.stream().map(SigningRequests.AskedSigner::name).toList()));
     audit.record(by.login(), "application lodged", id.toString(), receipt);
     return applications.view(record);
   }
@@ -145,8 +152,13 @@ public class Lodging {
         .toList();
   }
 
-  private Packet read(ObjectNode dated, Draft draft) {
-    var reading = screenings.read(dated);
+  /** The facts, where nothing stands against lodging them; else every fault at once. */
+  private Packet fit(
+      PacketReader.Reading reading,
+      Draft draft,
+      @Nullable UUID takenOverFrom,
+      List<KnownHouseholds.Duplicate> alike) {
+    var packet = reading.packet();
     var faults = new ArrayList<>(reading.faults());
     draft
         .typed()
@@ -155,20 +167,26 @@ public class Lodging {
             pointer,
             "what was typed here can't be read: " + draft.typed().get(pointer).asString(""),
             "a value, or nothing")));
-    if (reading.packet() != null) {
-      faults.addAll(lacking(reading.packet()));
-      faults.addAll(undecided(reading.packet(), new Taking(draft.taking())));
+    if (packet != null) {
+      faults.addAll(lacking(packet));
+      faults.addAll(undecided(alike, new Taking(draft.taking())));
+      if (takenOverFrom != null && !known.isKnownIn(takenOverFrom, packet)) {
+        faults.add(new Fault(
+            PEOPLE + "/0",
+            "the facts were taken over from a household in which nobody like the applicant is known",
+            "an applicant who is known there, or an application begun anew"));
+      }
     }
-    if (!faults.isEmpty()) {
+    if (packet == null || !faults.isEmpty()) {
       throw Problem.wrong("It can't be lodged yet.", faults);
     }
-    return reading.packet();
+    return packet;
   }
 
   /** Every household that may be the same has been looked at: joined or kept apart by a person. */
-  private List<Fault> undecided(Packet packet, Taking taking) {
+  private static List<Fault> undecided(List<KnownHouseholds.Duplicate> alike, Taking taking) {
     var faults = new ArrayList<Fault>();
-    for (var duplicate : known.duplicates(packet, taking)) {
+    for (var duplicate : alike) {
       if (duplicate.decided().isEmpty()) {
         faults.add(new Fault(
             "/duplicates/" + duplicate.household(),
@@ -185,8 +203,8 @@ public class Lodging {
     return faults;
   }
 
-  private @Nullable UUID joined(Packet packet, Taking taking) {
-    return known.duplicates(packet, taking).stream()
+  private static @Nullable UUID joined(List<KnownHouseholds.Duplicate> alike) {
+    return alike.stream()
         .filter(duplicate -> "joined".equals(duplicate.decided()))
         .map(KnownHouseholds.Duplicate::household)
         .findFirst()

@@ -6,11 +6,14 @@ import civitane.core.registers.BankRegister;
 import civitane.core.registers.ChildBenefitRegister;
 import civitane.core.registers.PopulationRegister;
 import civitane.core.registers.RegisterSilent;
+import civitane.core.registers.Resident;
+import civitane.core.registers.TaxRecord;
 import civitane.core.registers.TaxRegister;
 import civitane.core.registers.WageRegister;
 import civitane.core.rules.Entitlement;
 import civitane.core.rules.Question;
 import civitane.core.services.Services;
+import jakarta.annotation.PreDestroy;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -18,10 +21,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -30,6 +36,11 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 class Prefilling {
   private static final String REGISTERS = "registers";
+  private static final String POPULATION = "population";
+  private static final String WAGE = "wage";
+  private static final String TAX = "tax";
+  private static final String CHILD_BENEFIT = "child benefit";
+  private static final String BANK = "bank";
 
   private final Applications applications;
   private final PopulationRegister population;
@@ -38,10 +49,11 @@ class Prefilling {
   private final ChildBenefitRegister childBenefit;
   private final BankRegister bank;
   private final JdbcClient database;
-  private final Staff staff;
   private final AuditLog audit;
+  private final TransactionTemplate inTransaction;
   private final JsonMapper json;
   private final Clock clock;
+  private final ExecutorService threads = Executors.newCachedThreadPool();
 
   Prefilling(
       Applications applications,
@@ -51,8 +63,8 @@ class Prefilling {
       ChildBenefitRegister childBenefit,
       BankRegister bank,
       JdbcClient database,
-      Staff staff,
       AuditLog audit,
+      TransactionTemplate inTransaction,
       JsonMapper json,
       Clock clock) {
     this.applications = applications;
@@ -62,8 +74,8 @@ class Prefilling {
     this.childBenefit = childBenefit;
     this.bank = bank;
     this.database = database;
-    this.staff = staff;
     this.audit = audit;
+    this.inTransaction = inTransaction;
     this.json = json;
     this.clock = clock;
   }
@@ -74,28 +86,42 @@ class Prefilling {
   /** The draft with what was filled in, and the answers. */
   record AskedRegisters(ApplicationView view, List<RegisterAnswer> answers) {}
 
-  /** Asks for everybody who consents today. Nothing that was said is written over. */
-  @Transactional
-  AskedRegisters ask(UUID id) {
-    var answers = new ArrayList<RegisterAnswer>();
-    var view = applications.rewrite(
-        id,
-        draft -> {
-          var facts = new DraftFacts(draft, LocalDate.now(clock));
-          var consenting = facts.consenting(REGISTERS);
-          if (consenting.isEmpty()) {
-            answers.add(new RegisterAnswer(
-                REGISTERS, "noConsent", "Nobody has allowed yet that the registers are asked."));
-          } else {
-            askAll(facts, consenting, answers);
-          }
-          return draft;
-        },
-        "registers asked");
-    for (var answer : answers) {
-      keep(id, answer);
+  /**
+   * Asks for everybody who consents today. Nothing that was said is written over.
+   *
+   * <p>The registers are asked before the draft is held: a slow one makes nobody else wait.
+   */
+  AskedRegisters ask(Staff.Colleague by, UUID id) {
+    var known = new RegisterAnswers(threads);
+    var shown = applications.view(id).draft();
+    asked(new Draft(shown.packet().deepCopy(), shown.typed(), shown.taking().deepCopy()), known);
+    known.close();
+    return inTransaction.execute(status -> {
+      var answers = new ArrayList<RegisterAnswer>();
+      var view = applications.rewrite(
+          by,
+          id,
+          draft -> {
+            answers.addAll(asked(draft, known));
+            return draft;
+          },
+          "registers asked");
+      answers.forEach(answer -> keep(by, id, answer));
+      return new AskedRegisters(view, answers);
+    });
+  }
+
+  /** Fills in what the registers know, and says what came of each. */
+  private List<RegisterAnswer> asked(Draft draft, RegisterAnswers known) {
+    var facts = new DraftFacts(draft, LocalDate.now(clock));
+    var consenting = facts.consenting(REGISTERS);
+    if (consenting.isEmpty()) {
+      return List.of(new RegisterAnswer(
+          REGISTERS, "noConsent", "Nobody has allowed yet that the registers are asked."));
     }
-    return new AskedRegisters(view, answers);
+    var answers = new ArrayList<RegisterAnswer>();
+    askAll(facts, consenting, known, answers);
+    return answers;
   }
 
   /** The register that a fact is of, as it is called. */
@@ -103,57 +129,103 @@ class Prefilling {
     int ask(ObjectNode person, String number);
   }
 
-  private void askAll(DraftFacts facts, List<ObjectNode> consenting, List<RegisterAnswer> answers) {
-    each("population", consenting, answers, (person, number) -> {
-      var resident = population.resident(number);
-      return resident
-          .map(found -> facts.resident(person, found, population.household(found)))
-          .orElse(0);
-    });
-    each("wage", consenting, answers, (person, number) -> facts.wages(person, wages.wages(number)));
-    var year = LocalDate.now(clock);
-    each("tax", consenting, answers, (person, number) -> {
-      var filled = 0;
-      for (var request : facts.requests()) {
-        for (var question : questions(request)) {
-          if ("taxFiled".equals(question.fact())) {
-            filled += tax.of(number, taxYear(year))
-                .map(record -> facts.taxFiled(request, question.key(), person, record.filed()))
-                .orElse(0);
-          } else if ("assessedIncome".equals(question.fact())) {
-            filled +=
-                facts.assessed(request, question.key(), number, one -> tax.of(one, taxYear(year)));
+  private void askAll(
+      DraftFacts facts,
+      List<ObjectNode> consenting,
+      RegisterAnswers known,
+      List<RegisterAnswer> answers) {
+    each(
+        POPULATION,
+        consenting,
+        answers,
+        (person, number) -> known
+            .of(POPULATION, number, () -> resident(number))
+            .map(found -> facts.resident(person, found.resident(), found.household()))
+            .orElse(0));
+    each(
+        WAGE,
+        consenting,
+        answers,
+        (person, number) -> facts.wages(person, known.of(WAGE, number, () -> wages.wages(number))));
+    each(TAX, consenting, answers, (person, number) -> taxes(facts, consenting, known, person));
+    // What is asked about the household as a whole is asked for who applies, if they allow it.
+    if (consenting.contains(facts.applicant())) {
+      each(
+          CHILD_BENEFIT,
+          List.of(facts.applicant()),
+          answers,
+          (person, number) -> childBenefits(facts, known));
+      if (!facts.iban().isBlank()) {
+        answers.add(account(facts.iban(), known));
+      }
+    }
+  }
+
+  /** Somebody in the population register, with who is registered at the same address. */
+  private record Registered(Resident resident, List<Resident> household) {}
+
+  private Optional<Registered> resident(String number) {
+    return population
+        .resident(number)
+        .map(found -> new Registered(found, population.household(found)));
+  }
+
+  private Optional<TaxRecord> tax(RegisterAnswers known, String number) {
+    return known.of(TAX, number, () -> tax.of(number, taxYear(LocalDate.now(clock))));
+  }
+
+  private int taxes(
+      DraftFacts facts, List<ObjectNode> consenting, RegisterAnswers known, ObjectNode person) {
+    var allowed = consenting.stream().map(DraftFacts::number).toList();
+    var number = DraftFacts.number(person);
+    var filled = 0;
+    for (var request : facts.requests()) {
+      for (var question : questions(request)) {
+        if ("taxFiled".equals(question.fact())) {
+          filled += tax(known, number)
+              .map(record -> facts.taxFiled(request, question.key(), person, record.filed()))
+              .orElse(0);
+        } else if ("assessedIncome".equals(question.fact())) {
+          filled += facts.assessed(
+              request,
+              question.key(),
+              number,
+              one -> allowed.contains(one) ? tax(known, one) : Optional.empty());
+        }
+      }
+    }
+    return filled;
+  }
+
+  private int childBenefits(DraftFacts facts, RegisterAnswers known) {
+    var filled = 0;
+    for (var request : facts.requests()) {
+      for (var question : questions(request)) {
+        for (var part : question.parts()) {
+          if ("childBenefit".equals(part.fact())) {
+            filled += facts.benefits(
+                request,
+                question.key(),
+                part.key(),
+                child -> known.of(CHILD_BENEFIT, child, () -> childBenefit.isReceivedFor(child)));
           }
         }
       }
-      return filled;
-    });
-    each("child benefit", List.of(facts.applicant()), answers, (person, number) -> {
-      var filled = 0;
-      for (var request : facts.requests()) {
-        for (var question : questions(request)) {
-          for (var part : question.parts()) {
-            if ("childBenefit".equals(part.fact())) {
-              filled +=
-                  facts.benefits(request, question.key(), part.key(), childBenefit::isReceivedFor);
-            }
-          }
-        }
-      }
-      return filled;
-    });
-    if (!facts.iban().isBlank()) {
-      try {
-        var holder = bank.holder(facts.iban());
-        answers.add(new RegisterAnswer(
-            "bank",
-            "answered",
-            holder
-                .map(name -> "The account belongs to " + name + ".")
-                .orElse("The bank register knows no such account.")));
-      } catch (RegisterSilent e) {
-        answers.add(silent("bank"));
-      }
+    }
+    return filled;
+  }
+
+  private RegisterAnswer account(String iban, RegisterAnswers known) {
+    try {
+      return new RegisterAnswer(
+          BANK,
+          "answered",
+          known
+              .of(BANK, iban, () -> bank.holder(iban))
+              .map(name -> "The account belongs to " + name + ".")
+              .orElse("The bank register knows no such account."));
+    } catch (RegisterSilent e) {
+      return silent(BANK);
     }
   }
 
@@ -198,7 +270,7 @@ class Prefilling {
         "It does not answer now. Everything else goes on; it can be asked again.");
   }
 
-  private void keep(UUID application, RegisterAnswer answer) {
+  private void keep(Staff.Colleague by, UUID application, RegisterAnswer answer) {
     Map<String, String> facts = new LinkedHashMap<>();
     facts.put("words", answer.words());
     database
@@ -210,10 +282,18 @@ class Prefilling {
         .param("register", answer.register())
         .param("answered", answer.state().equals("answered"))
         .param("facts", json.writeValueAsString(facts))
-        .param("by", staff.me().login())
+        .param("by", by.login())
         .param("now", Timestamp.from(clock.instant()))
         .update();
     audit.record(
-        "register asked", application.toString(), answer.register() + " " + answer.state());
+        by.login(),
+        "register asked",
+        application.toString(),
+        answer.register() + " " + answer.state());
+  }
+
+  @PreDestroy
+  void stop() {
+    threads.shutdownNow();
   }
 }

@@ -39,15 +39,13 @@ class Scans {
 
   private final Applications applications;
   private final JdbcClient database;
-  private final Staff staff;
   private final AuditLog audit;
   private final Clock clock;
   private final Tika types = new Tika();
 
-  Scans(Applications applications, JdbcClient database, Staff staff, AuditLog audit, Clock clock) {
+  Scans(Applications applications, JdbcClient database, AuditLog audit, Clock clock) {
     this.applications = applications;
     this.database = database;
-    this.staff = staff;
     this.audit = audit;
     this.clock = clock;
   }
@@ -57,7 +55,7 @@ class Scans {
 
   /** Adds the pages of a file; its type is found from what it holds, not from its name. */
   @Transactional
-  List<Page> add(UUID application, byte[] file) {
+  List<Page> add(Staff.Colleague by, UUID application, byte[] file) {
     applications.view(application);
     if (file.length > MOST_BYTES) {
       throw Problem.wrong("The file is larger than 15 MB. Scan it in fewer pages or less finely.");
@@ -65,9 +63,9 @@ class Scans {
     var number = of(application).size();
     for (var page : pages(file)) {
       number++;
-      keep(application, number, page);
+      keep(by, application, number, page);
     }
-    audit.record("paper form scanned", application.toString(), number + " pages");
+    audit.record(by.login(), "paper form scanned", application.toString(), number + " pages");
     return of(application);
   }
 
@@ -134,7 +132,7 @@ class Scans {
     }
   }
 
-  private void keep(UUID application, int page, BufferedImage image) {
+  private void keep(Staff.Colleague by, UUID application, int page, BufferedImage image) {
     try {
       var png = new ByteArrayOutputStream();
       ImageIO.write(image, "png", png);
@@ -145,7 +143,7 @@ class Scans {
           .param("page", page)
           .param("hash", hash(png.toByteArray()))
           .param("png", png.toByteArray())
-          .param("by", staff.me().login())
+          .param("by", by.login())
           .param("now", Timestamp.from(clock.instant()))
           .update();
     } catch (IOException e) {
@@ -171,8 +169,8 @@ class Scans {
   }
 
   @Transactional
-  byte[] png(UUID id) {
-    audit.record("scan read", id.toString(), "");
+  byte[] png(Staff.Colleague by, UUID id) {
+    audit.record(by.login(), "scan read", id.toString(), "");
     return database
         .sql("select png from scan where id = :id")
         .param("id", id)

@@ -21,14 +21,12 @@ class SigningRequests {
   private static final int CODE = 1_000_000;
 
   private final JdbcClient database;
-  private final Staff staff;
   private final AuditLog audit;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
 
-  SigningRequests(JdbcClient database, Staff staff, AuditLog audit, Clock clock) {
+  SigningRequests(JdbcClient database, AuditLog audit, Clock clock) {
     this.database = database;
-    this.staff = staff;
     this.audit = audit;
     this.clock = clock;
   }
@@ -42,7 +40,7 @@ class SigningRequests {
 
   /** Prepares a request; a second one for the same person puts a new code in place of the old. */
   @Transactional
-  public FreshSigner make(UUID application, String person, String name) {
+  public FreshSigner make(Staff.Colleague by, UUID application, String person, String name) {
     if (name.isBlank()) {
       throw Problem.wrong("Somebody without a name can't be asked to sign.");
     }
@@ -60,10 +58,10 @@ class SigningRequests {
         .param("person", person)
         .param("name", name)
         .param("hash", AuditLog.sha256(application + person + code))
-        .param("by", staff.me().login())
+        .param("by", by.login())
         .param("now", Timestamp.from(clock.instant()))
         .update();
-    audit.record("signature asked for", application.toString(), person);
+    audit.record(by.login(), "signature asked for", application.toString(), person);
     return new FreshSigner(person, name, code);
   }
 

@@ -2,6 +2,7 @@ package civitane.app.intake;
 
 import civitane.app.money.Debts;
 import civitane.app.staff.May;
+import civitane.app.staff.Staff;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -26,6 +27,7 @@ class TakingController {
   private final Voluntary voluntary;
   private final Applications applications;
   private final Debts debts;
+  private final Staff staff;
 
   TakingController(
       Prefilling prefilling,
@@ -35,7 +37,8 @@ class TakingController {
       Scans scans,
       Voluntary voluntary,
       Applications applications,
-      Debts debts) {
+      Debts debts,
+      Staff staff) {
     this.prefilling = prefilling;
     this.known = known;
     this.signing = signing;
@@ -44,6 +47,7 @@ class TakingController {
     this.voluntary = voluntary;
     this.applications = applications;
     this.debts = debts;
+    this.staff = staff;
   }
 
   /** The household to take over from. */
@@ -65,7 +69,7 @@ class TakingController {
   @PostMapping("/api/applications/{id}/registers")
   @PreAuthorize(May.TAKE_APPLICATIONS)
   Prefilling.AskedRegisters registers(@PathVariable UUID id) {
-    return prefilling.ask(id);
+    return prefilling.ask(staff.me(), id);
   }
 
   @GetMapping("/api/applications/{id}/known")
@@ -77,7 +81,7 @@ class TakingController {
   @PostMapping("/api/applications/{id}/take-over")
   @PreAuthorize(May.TAKE_APPLICATIONS)
   ApplicationView takeOver(@PathVariable UUID id, @RequestBody From from) {
-    return known.takeOver(id, from.household());
+    return known.takeOver(staff.me(), id, from.household());
   }
 
   @GetMapping("/api/applications/{id}/duplicates")
@@ -108,7 +112,7 @@ class TakingController {
   @PreAuthorize(May.TAKE_APPLICATIONS)
   SigningRequests.FreshSigner askToSign(@PathVariable UUID id, @RequestBody Signer signer) {
     applications.view(id);
-    return signing.make(id, signer.person(), signer.name());
+    return signing.make(staff.me(), id, signer.person(), signer.name());
   }
 
   @GetMapping("/api/applications/{id}/forms-out")
@@ -120,13 +124,13 @@ class TakingController {
   @PostMapping("/api/applications/{id}/forms-out")
   @PreAuthorize(May.TAKE_APPLICATIONS)
   FormsOut.Out formOut(@PathVariable UUID id, @RequestBody Other other) {
-    return forms.make(id, other.kind(), other.person(), other.to());
+    return forms.make(staff.me(), id, other.kind(), other.person(), other.to());
   }
 
   @GetMapping("/api/forms-out/{id}")
   @PreAuthorize(May.SEE_CLAIMS)
   ResponseEntity<byte[]> formOutPdf(@PathVariable UUID id) {
-    return kept(MediaType.APPLICATION_PDF, forms.pdf(id));
+    return kept(MediaType.APPLICATION_PDF, forms.pdf(staff.me(), id));
   }
 
   @GetMapping("/api/applications/{id}/scans")
@@ -138,13 +142,13 @@ class TakingController {
   @PostMapping("/api/applications/{id}/scans")
   @PreAuthorize(May.TAKE_APPLICATIONS)
   List<Scans.Page> scan(@PathVariable UUID id, @RequestBody byte[] file) {
-    return scans.add(id, file);
+    return scans.add(staff.me(), id, file);
   }
 
   @GetMapping("/api/scans/{id}")
   @PreAuthorize(May.SEE_CLAIMS)
   ResponseEntity<byte[]> page(@PathVariable UUID id) {
-    return kept(MediaType.IMAGE_PNG, scans.png(id));
+    return kept(MediaType.IMAGE_PNG, scans.png(staff.me(), id));
   }
 
   /** Voluntary answers; nothing says whose they are. */

@@ -1,6 +1,7 @@
 package civitane.app.letters;
 
 import civitane.app.staff.May;
+import civitane.app.staff.Staff;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -14,9 +15,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class LetterController {
   private final Letters letters;
+  private final Staff staff;
 
-  LetterController(Letters letters) {
+  LetterController(Letters letters, Staff staff) {
     this.letters = letters;
+    this.staff = staff;
   }
 
   @GetMapping("/api/letters/{id}")
@@ -25,6 +28,6 @@ class LetterController {
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)
         .cacheControl(CacheControl.noStore())
-        .body(letters.pdf(id));
+        .body(letters.pdf(staff.me(), id));
   }
 }

@@ -2,6 +2,7 @@ package civitane.app.letters;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.problems.Problem;
+import civitane.app.staff.Staff;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -37,7 +38,7 @@ public class Letters {
 
   /** Writes and keeps a letter; a second of the same kind about the same number can't be kept. */
   @Transactional
-  public ListedLetter write(LetterText text) {
+  public ListedLetter write(Staff.Colleague by, LetterText text) {
     var today = LocalDate.now(clock);
     var code = codes.fresh();
     var letter = new StoredLetter(
@@ -48,7 +49,7 @@ public class Letters {
         printer.print(text, code, today),
         today);
     repository.saveAndFlush(letter);
-    audit.record("letter written", text.about(), text.kind());
+    audit.record(by.login(), "letter written", text.about(), text.kind());
     return listed(letter);
   }
 
@@ -65,9 +66,9 @@ public class Letters {
   }
 
   @Transactional
-  public byte[] pdf(UUID id) {
+  public byte[] pdf(Staff.Colleague by, UUID id) {
     var letter = repository.findById(id).orElseThrow(() -> Problem.notThere("The letter"));
-    audit.record("letter read", id.toString(), letter.kind());
+    audit.record(by.login(), "letter read", id.toString(), letter.kind());
     return letter.pdf();
   }
 

@@ -29,11 +29,17 @@ public class Staff {
     return named(authentication.getName());
   }
 
+  /** Somebody who works here. Unknown is refused: nobody gets a role by being named. */
   public Colleague named(String login) {
     return repository
         .findById(login)
         .map(member -> new Colleague(member.login(), member.name(), member.role()))
-        .orElseGet(() -> new Colleague(login, login, Role.CASEWORKER));
+        .orElseThrow(() -> Problem.notAllowed("Nobody of this name works here."));
+  }
+
+  /** How somebody is called who did something here, whether or not they still work here. */
+  public String nameOf(String login) {
+    return repository.findById(login).map(StaffMember::name).orElse(login);
   }
 
   @Transactional

@@ -25,6 +25,7 @@ public enum Why implements ReasonCode {
   JOINED,
   NOT_IN_THIS_STATE(word("state")),
   HELD_BY_SOMEBODY(text("holder")),
+  NOBODY_HAS_IT,
   NO_SUCH_ITEM,
   ITEM_NOT_LIVE(word("state")),
   NOTHING_CAME,

@@ -52,6 +52,11 @@ public final class RateShelf {
     return books.stream().filter(book -> book.from().isAfter(day)).toList();
   }
 
+  /** Every book, the oldest first. */
+  public List<RateBook> all() {
+    return books;
+  }
+
   public LocalDate oldest() {
     return books.get(0).from();
   }

@@ -1,8 +1,18 @@
 package civitane.core.services;
 
+import civitane.core.facts.Address;
+import civitane.core.facts.Frequency;
+import civitane.core.facts.Household;
+import civitane.core.facts.Income;
+import civitane.core.facts.IncomeKind;
 import civitane.core.facts.Packet;
+import civitane.core.facts.Person;
 import civitane.core.facts.Request;
+import civitane.core.facts.Role;
+import civitane.core.matching.Plausibility;
+import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
+import civitane.core.rates.RateBookFault;
 import civitane.core.rates.RateShelf;
 import civitane.core.reasons.Argument.Missing;
 import civitane.core.rules.Entitlement;
@@ -16,15 +26,46 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 
 /** Runs a household's facts through the rules: through what it asks for, and through what it does not. */
 public final class Screening {
   private static final String REQUESTS = "/requests/";
+  private static final int GROWN = 40;
+  private static final int AT_SCHOOL = 9;
 
   private final RateShelf rates;
 
   public Screening(RateShelf rates) {
     this.rates = rates;
+  }
+
+  /**
+   * Runs every service once by every rate book, so that a book that lacks a number is found before anybody is there.
+   * Throws {@link RateBookFault} with what is missing.
+   */
+  public void tryOut() {
+    for (var book : rates.all()) {
+      var parent = Person.of("p1", Role.APPLICANT, "Some", "Body", book.from().minusYears(GROWN));
+      var child = Person.of("p2", Role.CHILD, "Any", "Body", book.from().minusYears(AT_SCHOOL));
+      var wage = Income.of("i1", "p1", IncomeKind.WAGES, Amount.of(AT_SCHOOL), Frequency.WEEKLY);
+      var household = new Household(
+          Address.UNKNOWN,
+          List.of(parent, child),
+          0,
+          List.of(wage),
+          List.of(),
+          List.of(),
+          List.of(),
+          Set.of(),
+          null,
+          List.of());
+      Services.all().stream()
+          .filter(service -> !service.offeredFrom().isAfter(book.from()))
+          .forEach(service -> service.charts(book));
+      Plausibility.of(household, book.from(), book);
+      alsoLikely(Packet.on(book.from(), household, List.of()));
+    }
   }
 
   /** A day on which rules can be applied: not before the oldest rate book. */

@@ -62,6 +62,7 @@ public final class TaxpayerNumber implements Entitlement<TaxpayerNumberAnswers> 
 
   @Override
   public Result determine(Situation<TaxpayerNumberAnswers> it) {
+    var terms = Terms.of(it.rates());
     var person = it.person(it.answers().person());
     return it.determination()
         .check(newCheck(it))
@@ -69,7 +70,7 @@ public final class TaxpayerNumber implements Entitlement<TaxpayerNumberAnswers> 
         .check(papersCheck(it, person))
         .determineOnly(() -> IdentityRule.standard(it, person))
         .determineOnly(() -> PaperWants.of(it).check())
-        .amounts(() -> new TaxpayerNumberAmounts(Terms.of(it.rates()).fee()))
+        .amounts(() -> new TaxpayerNumberAmounts(terms.fee()))
         .awards(() -> List.of(Award.of(What.NUMBER, Recipient.HOUSEHOLD)
             .forWhom(it.who(person.orElse(it.household().applicant())))))
         .result(word());
