@@ -30,7 +30,7 @@ import org.snakeyaml.engine.v2.schema.FailsafeSchema;
  * @param told the packet as text, lists and maps
  * @param expected what a result must hold, as text, lists and maps
  */
-record WorkedCase(
+public record WorkedCase(
     String name,
     Map<String, Object> told,
     Packet packet,
@@ -50,7 +50,7 @@ record WorkedCase(
   private static final List<String> SHARED = List.of("identity", "income");
 
   /** The cases of all services whose packets can be read. */
-  static List<WorkedCase> all() {
+  public static List<WorkedCase> all() {
     return Stream.concat(Services.all().stream().map(service -> service.word()), SHARED.stream())
         .flatMap(file -> of(file).stream())
         .toList();

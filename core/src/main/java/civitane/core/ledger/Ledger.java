@@ -1,0 +1,158 @@
+package civitane.core.ledger;
+
+import civitane.core.facts.Packet;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Everything the office knows of some households: subjects and entries, which are only added.
+ *
+ * <p>Immutable. For any fact it says what was known on a day, and what held on a day as is known now; it is the one way
+ * to a packet.
+ */
+public final class Ledger {
+  /** Whether a subject is still among those told of: an income that ended is not. */
+  static final String LISTED = "listed";
+
+  /** Of which household somebody is, and as what. */
+  static final String MEMBERSHIP = "membership";
+
+  /** What is known of a list as a whole begins with this, as in {@code list:expenses}. */
+  static final String LIST = "list:";
+
+  private static final Comparator<Subject> IN_ORDER = Comparator.comparingLong(Subject::nr);
+
+  private final Map<UUID, Subject> subjects;
+  private final Map<UUID, Map<String, List<Entry>>> entries;
+  private final long lastNr;
+
+  private Ledger(
+      Map<UUID, Subject> subjects, Map<UUID, Map<String, List<Entry>>> entries, long lastNr) {
+    this.subjects = subjects;
+    this.entries = entries;
+    this.lastNr = lastNr;
+  }
+
+  public static Ledger empty() {
+    return new Ledger(Map.of(), Map.of(), 0);
+  }
+
+  /** The ledger of some subjects and entries, in whatever order they come. */
+  public static Ledger of(Collection<Subject> subjects, Collection<Entry> entries) {
+    return empty().with(new Added(List.copyOf(subjects), List.copyOf(entries)));
+  }
+
+  public Ledger with(Added added) {
+    var allSubjects = new LinkedHashMap<>(subjects);
+    var allEntries = new LinkedHashMap<UUID, Map<String, List<Entry>>>();
+    entries.forEach((subject, fields) -> allEntries.put(subject, copy(fields)));
+    var last = lastNr;
+    for (var subject : added.subjects()) {
+      allSubjects.put(subject.id(), subject);
+      last = Math.max(last, subject.nr());
+    }
+    for (var entry : added.entries()) {
+      allEntries
+          .computeIfAbsent(entry.subject(), subject -> new LinkedHashMap<>())
+          .computeIfAbsent(entry.field(), field -> new ArrayList<>())
+          .add(entry);
+      last = Math.max(last, entry.nr());
+    }
+    return new Ledger(allSubjects, allEntries, last);
+  }
+
+  private static Map<String, List<Entry>> copy(Map<String, List<Entry>> fields) {
+    var copy = new LinkedHashMap<String, List<Entry>>();
+    fields.forEach((field, list) -> copy.put(field, new ArrayList<>(list)));
+    return copy;
+  }
+
+  /** The last number that a subject or an entry has. */
+  long lastNr() {
+    return lastNr;
+  }
+
+  public Optional<Subject> subject(UUID id) {
+    return Optional.ofNullable(subjects.get(id));
+  }
+
+  /** Everything ever recorded of a field, the oldest first. */
+  public List<Entry> history(UUID subject, String field) {
+    return entries.getOrDefault(subject, Map.of()).getOrDefault(field, List.of()).stream()
+        .sorted(Comparator.comparingLong(Entry::nr))
+        .toList();
+  }
+
+  /** What the office goes by for a field. */
+  public Used used(UUID subject, String field, When when) {
+    return Used.of(entries.getOrDefault(subject, Map.of()).getOrDefault(field, List.of()), when);
+  }
+
+  @Nullable
+  Object value(UUID subject, String field, When when) {
+    return used(subject, field, when).value();
+  }
+
+  boolean isListed(Subject subject, When when) {
+    return Boolean.TRUE.equals(value(subject.id(), LISTED, when));
+  }
+
+  /** The people of a household, in the order they were first told of. */
+  public List<Subject> members(UUID household, When when) {
+    return subjects.values().stream()
+        .filter(subject -> subject.kind() == SubjectKind.PERSON)
+        .filter(person -> membership(person.id(), when)
+            .filter(member -> member.household().equals(household))
+            .isPresent())
+        .sorted(IN_ORDER)
+        .toList();
+  }
+
+  /** Of which household somebody is; none where of none any more. */
+  public Optional<Membership> membership(UUID person, When when) {
+    return Optional.ofNullable((Membership) value(person, MEMBERSHIP, when));
+  }
+
+  /** The subjects of a kind that belong to one of some others, in the order they were first told of. */
+  List<Subject> listed(SubjectKind kind, Collection<UUID> owners, When when) {
+    return subjects.values().stream()
+        .filter(subject -> subject.kind() == kind && owners.contains(subject.of()))
+        .filter(subject -> isListed(subject, when))
+        .sorted(IN_ORDER)
+        .toList();
+  }
+
+  /** The subject of a kind of which somebody or a household has one: its home, its account. */
+  Optional<Subject> only(SubjectKind kind, UUID owner) {
+    return subjects.values().stream()
+        .filter(subject -> subject.kind() == kind && owner.equals(subject.of()))
+        .min(IN_ORDER);
+  }
+
+  public ListState list(UUID household, String list, When when) {
+    return value(household, LIST + list, when) instanceof ListState state
+        ? state
+        : ListState.NOT_ASKED;
+  }
+
+  /**
+   * What a computation takes: the household as it held on a day and as it was known at a moment, with some requests.
+   *
+   * @param asOf the day of the computation
+   */
+  public Assembled assembled(UUID household, List<UUID> requests, When when, LocalDate asOf) {
+    return new Assembling(this, household, when).assembled(requests, asOf);
+  }
+
+  public Packet packet(UUID household, List<UUID> requests, When when, LocalDate asOf) {
+    return assembled(household, requests, when, asOf).packet();
+  }
+}

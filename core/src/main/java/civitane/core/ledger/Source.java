@@ -1,0 +1,19 @@
+package civitane.core.ledger;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Where an entry comes from.
+ *
+ * @param ref which application, paper, register or report
+ * @param because why a caseworker sets it; null where nobody had to say
+ */
+public record Source(SourceKind kind, String ref, @Nullable String because) {
+  public static Source application(String id) {
+    return new Source(SourceKind.APPLICATION, id, null);
+  }
+
+  public static Source caseworker(String login, String because) {
+    return new Source(SourceKind.CASEWORKER, login, because);
+  }
+}

@@ -1,0 +1,13 @@
+package civitane.core.ledger;
+
+import civitane.core.facts.Word;
+
+/** What an entry comes from. */
+public enum SourceKind implements Word {
+  APPLICATION,
+  /** A report of a change: what it says begins a new stretch. */
+  CHANGE,
+  PAPER,
+  REGISTER,
+  CASEWORKER
+}

@@ -1,0 +1,272 @@
+package civitane.core.ledger;
+
+import civitane.core.facts.Household;
+import civitane.core.facts.Packet;
+import civitane.core.facts.Parts;
+import civitane.core.facts.Request;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+import static civitane.core.facts.Known.known;
+
+/**
+ * What a packet tells, as what is to be added to a ledger: only what differs from what was known.
+ *
+ * <p>What a household told before and does not tell any more is over: somebody has left, an income has ended.
+ */
+public final class Telling {
+  /** The fields that say what kind of thing an entry of a list is. */
+  private static final List<String> WHAT_IT_IS = List.of("kind", "to");
+
+  private final Ledger ledger;
+  private final UUID household;
+  private final Recording how;
+  private final When now;
+  private final Map<String, UUID> ids;
+  private final List<Subject> subjects = new ArrayList<>();
+  private final List<Entry> entries = new ArrayList<>();
+  private long nr;
+
+  private Telling(Ledger ledger, UUID household, Map<String, UUID> known, Recording how, When now) {
+    this.ledger = ledger;
+    this.household = household;
+    this.ids = new HashMap<>(known);
+    this.how = how;
+    this.now = now;
+    this.nr = ledger.lastNr();
+  }
+
+  /**
+   * What is to be added, and the subjects of the packet's requests in its order.
+   *
+   * @param added to the ledger
+   */
+  public record Told(Added added, List<UUID> requests) {}
+
+  /**
+   * Everything a packet tells of a household, and its requests as new ones.
+   *
+   * @param known the subjects of the people and incomes of the packet that are known already, by their ids in it
+   */
+  public static Told of(
+      Ledger ledger,
+      UUID household,
+      Packet packet,
+      Map<String, UUID> known,
+      Recording how,
+      When now) {
+    var telling = new Telling(ledger, household, known, how, now);
+    telling.household(packet.household());
+    telling.say(household, Keys.LANGUAGE, packet.language(), null);
+    var requests = new ArrayList<UUID>();
+    for (var request : packet.requests()) {
+      requests.add(telling.request(packet, request));
+    }
+    telling.papers(packet);
+    return new Told(new Added(telling.subjects, telling.entries), requests);
+  }
+
+  /**
+   * What an assembled packet says otherwise once it has been changed: facts of the household and answers.
+   *
+   * @param changed the same people, incomes and requests, with other values
+   */
+  public static Added change(
+      Ledger ledger, UUID household, Assembled was, Packet changed, Recording how, When now) {
+    var telling = new Telling(ledger, household, was.people(), how, now);
+    telling.household(changed.household());
+    for (var i = 0; i < changed.requests().size(); i++) {
+      telling.answers(
+          was.subject("/requests/" + i).orElseThrow(), changed.requests().get(i));
+    }
+    return new Added(telling.subjects, telling.entries);
+  }
+
+  // The household
+
+  private void household(Household told) {
+    if (ledger.subject(household).isEmpty()) {
+      subjects.add(new Subject(household, SubjectKind.HOUSEHOLD, null, ++nr));
+    }
+    var before = ledger.members(household, now);
+    var owners = new ArrayList<UUID>();
+    before.forEach(person -> owners.add(person.id()));
+    owners.add(household);
+    told.people()
+        .forEach(person -> ids.computeIfAbsent(person.id(), id -> fresh(SubjectKind.PERSON, null)));
+    for (var person : told.people()) {
+      var subject = known(ids.get(person.id()));
+      say(subject, Ledger.MEMBERSHIP, new Membership(household, person.role()), null);
+      fields(subject, SubjectKind.PERSON, person);
+    }
+    before.stream()
+        .map(Subject::id)
+        .filter(person -> !ids.containsValue(person))
+        .forEach(person -> say(person, Ledger.MEMBERSHIP, null, null));
+    list(SubjectKind.INCOME, told.incomes(), owners);
+    list(SubjectKind.NO_INCOME, told.noIncome(), owners);
+    list(SubjectKind.ASSET, told.assets(), owners);
+    list(SubjectKind.CONSENT, told.consents(), owners);
+    if (told.expenses() != null) {
+      var state = told.expenses().isEmpty() ? ListState.NONE : ListState.THESE;
+      say(household, Ledger.LIST + "expenses", state, null);
+      list(SubjectKind.EXPENSE, told.expenses(), owners);
+    }
+    say(household, "expectedChildren", told.expectedChildren(), 0);
+    say(household, "benefits", told.benefits(), Set.of());
+    fields(one(SubjectKind.HOME), SubjectKind.HOME, told.address());
+    if (told.payment() != null) {
+      fields(one(SubjectKind.ACCOUNT), SubjectKind.ACCOUNT, told.payment());
+    } else {
+      ledger
+          .only(SubjectKind.ACCOUNT, household)
+          .ifPresent(account -> say(account.id(), Ledger.LISTED, false, null));
+    }
+  }
+
+  private UUID one(SubjectKind kind) {
+    var subject =
+        ledger.only(kind, household).map(Subject::id).orElseGet(() -> fresh(kind, household));
+    say(subject, Ledger.LISTED, true, null);
+    return subject;
+  }
+
+  private UUID fresh(SubjectKind kind, @Nullable UUID of) {
+    var subject = new Subject(how.freshId().get(), kind, of, ++nr);
+    subjects.add(subject);
+    return subject.id();
+  }
+
+  /** Each entry of a list is the subject it was before, by its id or, where it has none, by whose and what it is. */
+  private void list(SubjectKind kind, List<? extends Record> told, List<UUID> owners) {
+    var before = new ArrayList<>(ledger.listed(kind, owners, now));
+    for (var one : told) {
+      var parts = Parts.byKey(one);
+      var owner = owner(parts);
+      var id = (String) parts.get(Keys.ID);
+      var subject = id == null
+          ? like(before, owner, parts).orElseGet(() -> fresh(kind, owner))
+          : ids.computeIfAbsent(id, fresh -> fresh(kind, owner));
+      before.removeIf(known -> known.id().equals(subject));
+      say(subject, Ledger.LISTED, true, null);
+      fields(subject, kind, one);
+    }
+    before.forEach(gone -> say(gone.id(), Ledger.LISTED, false, null));
+  }
+
+  private UUID owner(Map<String, Object> parts) {
+    var person = (String) parts.get(Keys.OWNER);
+    return person == null ? household : ids.getOrDefault(person, household);
+  }
+
+  private Optional<UUID> like(List<Subject> before, UUID owner, Map<String, Object> parts) {
+    return before.stream()
+        .filter(known -> owner.equals(known.of()))
+        .filter(known -> WHAT_IT_IS.stream()
+            .allMatch(key -> Objects.equals(parts.get(key), ledger.value(known.id(), key, now))))
+        .map(Subject::id)
+        .findFirst();
+  }
+
+  // Requests and papers
+
+  private UUID request(Packet packet, Request request) {
+    var subject = fresh(SubjectKind.REQUEST, household);
+    say(subject, Ledger.LISTED, true, null);
+    say(subject, Keys.SERVICE, request.service(), null);
+    say(subject, Keys.LODGED_ON, packet.lodgedOn(), null);
+    if (!packet.assessedOn().equals(packet.lodgedOn())) {
+      say(subject, Keys.ASSESSED_ON, packet.assessedOn(), null);
+    }
+    say(subject, Keys.LODGED_AT, packet.lodgedAt(), null);
+    say(subject, Keys.CHANNEL, packet.channel(), null);
+    answers(subject, request);
+    for (var signature : packet.signatures()) {
+      var signed = fresh(SubjectKind.SIGNATURE, subject);
+      say(signed, Ledger.LISTED, true, null);
+      fields(signed, SubjectKind.SIGNATURE, signature);
+    }
+    return subject;
+  }
+
+  private void answers(UUID subject, Request request) {
+    fields(subject, SubjectKind.REQUEST, request.answers());
+  }
+
+  private void papers(Packet packet) {
+    for (var paper : packet.papers()) {
+      var subject = fresh(SubjectKind.PAPER, household);
+      say(subject, Ledger.LISTED, true, null);
+      fields(subject, SubjectKind.PAPER, paper);
+    }
+  }
+
+  // Entries
+
+  private void fields(UUID subject, SubjectKind kind, Record told) {
+    var parts = Parts.of(told.getClass());
+    var untold = parts.make(new Object[parts.fields().size()]);
+    for (var i = 0; i < parts.fields().size(); i++) {
+      var field = parts.fields().get(i);
+      if (!Keys.isOfTheSubject(kind, field.key())) {
+        var value = References.renamed(field.value(), parts.get(told, i), this::subjectOf);
+        say(subject, field.key(), value, parts.get(untold, i));
+      }
+    }
+  }
+
+  private @Nullable String subjectOf(String id) {
+    var subject = ids.get(id);
+    return subject == null ? null : subject.toString();
+  }
+
+  /** Records a value where it differs from what is known; what a field stands for anyway is not worth an entry. */
+  private void say(UUID subject, String field, @Nullable Object value, @Nullable Object otherwise) {
+    var before = newest(subject, field);
+    var known = before == null ? otherwise : before.value();
+    if (!Objects.equals(known, value)) {
+      entries.add(new Entry(
+          subject,
+          field,
+          how.kind(),
+          value,
+          how.source(),
+          how.by(),
+          how.at(),
+          since(before),
+          null,
+          ++nr));
+    }
+  }
+
+  /**
+   * What is told otherwise than before holds from a day on; what is set by hand, as long as what it is set in the place
+   * of; what is told for the first time, as far back as anybody asks.
+   */
+  private @Nullable LocalDate since(@Nullable Entry before) {
+    if (before == null) {
+      return null;
+    }
+    return how.kind() == EntryKind.SAID ? how.from() : before.from();
+  }
+
+  /** What is said is held against what was said before; what is set, against what is used. */
+  private @Nullable Entry newest(UUID subject, String field) {
+    if (how.kind() != EntryKind.SAID) {
+      return ledger.used(subject, field, now).entry();
+    }
+    return ledger.history(subject, field).stream()
+        .filter(entry -> entry.kind() == EntryKind.SAID)
+        .filter(entry -> entry.isKnownAt(now.knownAt()) && entry.holdsOn(now.holdsOn()))
+        .reduce((earlier, later) -> later)
+        .orElse(null);
+  }
+}
