@@ -1,16 +1,20 @@
 package civitane.packet;
 
 import civitane.core.facts.Frequency;
+import civitane.core.facts.OrNone;
 import civitane.core.facts.Parts;
 import civitane.core.facts.Word;
 import civitane.core.money.Amount;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
 import civitane.core.reasons.Unit;
-import java.util.List;
+import civitane.core.time.Quarter;
+import java.util.Collection;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonGenerator;
+
+import static civitane.core.facts.Known.known;
 
 /** Writes values of the core as JSON: amounts, arguments of reasons, and records part by part. */
 final class ValueWriter {
@@ -74,7 +78,11 @@ final class ValueWriter {
         value(json, part);
       });
       json.writeEndObject();
-    } else if (value instanceof List<?> list) {
+    } else if (value instanceof OrNone<?> or) {
+      value(json, or.isNone() ? OrNone.WORD : known(or.value()));
+    } else if (value instanceof Record record && !(value instanceof Quarter)) {
+      record(json, record);
+    } else if (value instanceof Collection<?> list) {
       json.writeStartArray();
       for (var part : list) {
         value(json, part);

@@ -36,7 +36,7 @@ final class Assembling {
   private final UUID household;
   private final When when;
   private final Map<UUID, String> ids = new HashMap<>();
-  private final Map<String, UUID> places = new HashMap<>();
+  private final Places.Finding places = new Places.Finding();
   private final List<Subject> people;
   private final List<UUID> owners = new ArrayList<>();
 
@@ -70,7 +70,7 @@ final class Assembling {
             .toList());
     var byId = new HashMap<String, UUID>();
     ids.forEach((subject, id) -> byId.put(id, subject));
-    return new Assembled(packet, places, byId);
+    return new Assembled(packet, places.with(byId));
   }
 
   private void name(String letter, List<Subject> subjects) {

@@ -31,6 +31,7 @@ public final class Telling {
   private final Recording how;
   private final When now;
   private final Map<String, UUID> ids;
+  private final Places.Finding places = new Places.Finding();
   private final List<Subject> subjects = new ArrayList<>();
   private final List<Entry> entries = new ArrayList<>();
   private long nr;
@@ -48,8 +49,9 @@ public final class Telling {
    * What is to be added, and the subjects of the packet's requests in its order.
    *
    * @param added to the ledger
+   * @param places of the packet that was told
    */
-  public record Told(Added added, List<UUID> requests) {}
+  public record Told(Added added, List<UUID> requests, Places places) {}
 
   /**
    * Everything a packet tells of a household, and its requests as new ones.
@@ -68,10 +70,15 @@ public final class Telling {
     telling.say(household, Keys.LANGUAGE, packet.language(), null);
     var requests = new ArrayList<UUID>();
     for (var request : packet.requests()) {
-      requests.add(telling.request(packet, request));
+      var subject = telling.request(packet, request);
+      telling.places.put("/requests/" + requests.size(), subject);
+      requests.add(subject);
     }
     telling.papers(packet);
-    return new Told(new Added(telling.subjects, telling.entries), requests);
+    return new Told(
+        new Added(telling.subjects, telling.entries),
+        requests,
+        telling.places.with(telling.ids));
   }
 
   /**
@@ -81,11 +88,11 @@ public final class Telling {
    */
   public static Added change(
       Ledger ledger, UUID household, Assembled was, Packet changed, Recording how, When now) {
-    var telling = new Telling(ledger, household, was.people(), how, now);
+    var telling = new Telling(ledger, household, was.places().ids(), how, now);
     telling.household(changed.household());
     for (var i = 0; i < changed.requests().size(); i++) {
       telling.answers(
-          was.subject("/requests/" + i).orElseThrow(), changed.requests().get(i));
+          was.places().subject("/requests/" + i).orElseThrow(), changed.requests().get(i));
     }
     return new Added(telling.subjects, telling.entries);
   }
@@ -93,6 +100,7 @@ public final class Telling {
   // The household
 
   private void household(Household told) {
+    places.put("/household", household);
     if (ledger.subject(household).isEmpty()) {
       subjects.add(new Subject(household, SubjectKind.HOUSEHOLD, null, ++nr));
     }
@@ -102,23 +110,26 @@ public final class Telling {
     owners.add(household);
     told.people()
         .forEach(person -> ids.computeIfAbsent(person.id(), id -> fresh(SubjectKind.PERSON, null)));
-    for (var person : told.people()) {
+    for (var i = 0; i < told.people().size(); i++) {
+      var person = told.people().get(i);
       var subject = known(ids.get(person.id()));
+      places.put("/household/people/" + i, subject);
       say(subject, Ledger.MEMBERSHIP, new Membership(household, person.role()), null);
       fields(subject, SubjectKind.PERSON, person);
     }
     before.stream()
         .map(Subject::id)
-        .filter(person -> !ids.containsValue(person))
+        .filter(person ->
+            told.people().stream().noneMatch(one -> person.equals(ids.get(one.id()))))
         .forEach(person -> say(person, Ledger.MEMBERSHIP, null, null));
-    list(SubjectKind.INCOME, told.incomes(), owners);
-    list(SubjectKind.NO_INCOME, told.noIncome(), owners);
-    list(SubjectKind.ASSET, told.assets(), owners);
-    list(SubjectKind.CONSENT, told.consents(), owners);
+    list(SubjectKind.INCOME, "incomes", told.incomes(), owners);
+    list(SubjectKind.NO_INCOME, "noIncome", told.noIncome(), owners);
+    list(SubjectKind.ASSET, "assets", told.assets(), owners);
+    list(SubjectKind.CONSENT, "consents", told.consents(), owners);
     if (told.expenses() != null) {
       var state = told.expenses().isEmpty() ? ListState.NONE : ListState.THESE;
       say(household, Ledger.LIST + "expenses", state, null);
-      list(SubjectKind.EXPENSE, told.expenses(), owners);
+      list(SubjectKind.EXPENSE, "expenses", told.expenses(), owners);
     }
     say(household, "expectedChildren", told.expectedChildren(), 0);
     say(household, "benefits", told.benefits(), Set.of());
@@ -145,21 +156,34 @@ public final class Telling {
     return subject.id();
   }
 
-  /** Each entry of a list is the subject it was before, by its id or, where it has none, by whose and what it is. */
-  private void list(SubjectKind kind, List<? extends Record> told, List<UUID> owners) {
+  /** Each entry of a list is the subject it was before: by its id where that is known, else by whose and what it is. */
+  private void list(
+      SubjectKind kind, String list, List<? extends Record> told, List<UUID> owners) {
     var before = new ArrayList<>(ledger.listed(kind, owners, now));
-    for (var one : told) {
-      var parts = Parts.byKey(one);
+    told.stream()
+        .map(one -> ids.get((String) Parts.byKey(one).get(Keys.ID)))
+        .forEach(subject -> taken(before, subject));
+    for (var i = 0; i < told.size(); i++) {
+      var parts = Parts.byKey(told.get(i));
       var owner = owner(parts);
       var id = (String) parts.get(Keys.ID);
-      var subject = id == null
-          ? like(before, owner, parts).orElseGet(() -> fresh(kind, owner))
-          : ids.computeIfAbsent(id, fresh -> fresh(kind, owner));
-      before.removeIf(known -> known.id().equals(subject));
+      var subject = id == null ? null : ids.get(id);
+      if (subject == null) {
+        subject = like(before, owner, parts).orElseGet(() -> fresh(kind, owner));
+        taken(before, subject);
+        if (id != null) {
+          ids.put(id, subject);
+        }
+      }
+      places.put("/household/" + list + "/" + i, subject);
       say(subject, Ledger.LISTED, true, null);
-      fields(subject, kind, one);
+      fields(subject, kind, told.get(i));
     }
     before.forEach(gone -> say(gone.id(), Ledger.LISTED, false, null));
+  }
+
+  private static void taken(List<Subject> before, @Nullable UUID subject) {
+    before.removeIf(known -> known.id().equals(subject));
   }
 
   private UUID owner(Map<String, Object> parts) {

@@ -212,7 +212,7 @@ public class LedgerTest {
         FAMILY,
         OCTOBER,
         packet(OCTOBER, List.of(ottar), List.of()),
-        Map.of("p1", member(FAMILY, MAY, 0)));
+        Map.of("p1", member(FAMILY, MAY, 0), "p2", halvor, "i1", wage));
     assertEquals(ledger.members(FAMILY, on(OCTOBER)).size(), 1);
     assertTrue(ledger.membership(halvor, on(OCTOBER)).isEmpty());
     assertEquals(ledger.members(FAMILY, on(MAY)).size(), 2);

@@ -47,7 +47,7 @@ public class WholePacketsTest {
     if (isInOrder(one)) {
       assertEquals(again.packet(), packet);
     }
-    var twice = Telling.of(ledger, household, again.packet(), again.people(), how, when);
+    var twice = Telling.of(ledger, household, again.packet(), again.places().ids(), how, when);
     assertTrue(
         twice.added().entries().stream()
             .allMatch(entry -> twice.added().subjects().stream()

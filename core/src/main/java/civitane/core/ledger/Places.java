@@ -1,0 +1,89 @@
+package civitane.core.ledger;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * Where in a packet which subject stands, to name a place in a way that stays true when the packet is put together
+ * otherwise: by its subject and what follows.
+ */
+public final class Places {
+  private static final char MARK = '@';
+
+  private final Map<String, UUID> subjects;
+  private final Map<String, UUID> ids;
+
+  /**
+   * Places of a packet.
+   *
+   * @param subjects by their pointers, as in {@code /household/people/0}
+   * @param ids the subjects of people and incomes by their ids in the packet
+   */
+  Places(Map<String, UUID> subjects, Map<String, UUID> ids) {
+    this.subjects = Map.copyOf(subjects);
+    this.ids = Map.copyOf(ids);
+  }
+
+  public Optional<UUID> subject(String pointer) {
+    return Optional.ofNullable(subjects.get(pointer));
+  }
+
+  /** The people and incomes by their ids in the packet. */
+  public Map<String, UUID> ids() {
+    return ids;
+  }
+
+  /** A pointer, or a kind of paper with whose it is ({@code payslips:i1}), by its subject. */
+  public String lasting(String place) {
+    var colon = place.indexOf(':');
+    if (colon >= 0 && ids.containsKey(place.substring(colon + 1))) {
+      return place.substring(0, colon + 1) + MARK + ids.get(place.substring(colon + 1));
+    }
+    for (var end = place.length(); end > 0; end = place.lastIndexOf('/', end - 1)) {
+      var subject = subjects.get(place.substring(0, end));
+      if (subject != null) {
+        return MARK + subject.toString() + place.substring(end);
+      }
+    }
+    return place;
+  }
+
+  /** The place of this packet that was named by its subject; itself where the subject is not in the packet any more. */
+  public String here(String lasting) {
+    var mark = lasting.indexOf(MARK);
+    if (mark < 0) {
+      return lasting;
+    }
+    var slash = lasting.indexOf('/', mark);
+    var end = slash < 0 ? lasting.length() : slash;
+    var subject = UUID.fromString(lasting.substring(mark + 1, end));
+    if (mark > 0) {
+      return byValue(ids, subject)
+          .map(id -> lasting.substring(0, mark) + id)
+          .orElse(lasting);
+    }
+    return byValue(subjects, subject).map(at -> at + lasting.substring(end)).orElse(lasting);
+  }
+
+  private static Optional<String> byValue(Map<String, UUID> map, UUID subject) {
+    return map.entrySet().stream()
+        .filter(entry -> entry.getValue().equals(subject))
+        .map(Map.Entry::getKey)
+        .findFirst();
+  }
+
+  /** Places that are found one by one. */
+  static final class Finding {
+    private final Map<String, UUID> subjects = new HashMap<>();
+
+    void put(String pointer, UUID subject) {
+      subjects.put(pointer, subject);
+    }
+
+    Places with(Map<String, UUID> ids) {
+      return new Places(subjects, ids);
+    }
+  }
+}
