@@ -6,7 +6,35 @@ create table staff (
   password_hash text not null
 );
 
--- A household and its facts, kept as versioned rows: what was said, shown, checked and used, by whom and since when.
+-- A thing that facts are about, with an id for life: a household, a person, an income, a request.
+create table subject (
+  id uuid primary key,
+  kind text not null,
+  of_id uuid references subject,
+  nr bigint generated always as identity unique
+);
+create index subject_of on subject (of_id);
+
+-- One value of one field of one subject: from whom, since when known, and when it holds. Only added to.
+create table entry (
+  nr bigint generated always as identity primary key,
+  subject_id uuid not null references subject,
+  field text not null,
+  kind text not null check (kind in ('SAID', 'SHOWN', 'CHECKED', 'USED')),
+  value text,
+  refers_to uuid references subject,
+  source_kind text not null,
+  source_ref text not null,
+  because text,
+  recorded_by text not null,
+  recorded_at timestamptz not null,
+  holds_from date,
+  holds_until date
+);
+create index entry_of on entry (subject_id, nr);
+create index entry_refers_to on entry (refers_to) where refers_to is not null;
+
+-- A household as lists show it; what is known of it stands in its entries.
 create table household (
   id uuid primary key,
   name text not null,
@@ -15,18 +43,6 @@ create table household (
   version int not null
 );
 create index household_by_name on household (lower(name), id);
-
-create table household_fact (
-  id bigint generated always as identity primary key,
-  household_id uuid not null references household,
-  path text not null,
-  kind text not null check (kind in ('said', 'shown', 'checked', 'used')),
-  value text not null,
-  source text not null,
-  recorded_by text not null,
-  valid_from timestamptz not null
-);
-create index household_fact_of on household_fact (household_id, path, valid_from);
 
 -- An application: a draft saved as typed, then lodged once.
 create table application (
@@ -52,6 +68,7 @@ create table claim (
   number text not null unique,
   household_id uuid not null references household,
   application_id uuid not null references application,
+  request_id uuid not null references subject,
   service text not null,
   state text not null,
   working text not null,
@@ -62,7 +79,7 @@ create table claim (
   standard_days int not null,
   standard_working boolean not null,
   holder text references staff,
-  packet text not null,
+  moves int not null,
   version int not null
 );
 create index claim_on_desk on claim (urgent desc, pressing_on, number) where state in ('LODGED', 'OPEN');
@@ -159,7 +176,7 @@ end $$;
 create trigger audit_log_stays before update or delete on audit_log for each row execute function never_changes();
 create trigger determination_stays before update or delete on determination for each row execute function never_changes();
 create trigger claim_event_stays before update or delete on claim_event for each row execute function never_changes();
-create trigger household_fact_stays before update or delete on household_fact for each row execute function never_changes();
+create trigger entry_stays before update or delete on entry for each row execute function never_changes();
 
 -- Sessions, so that any node can answer.
 create table spring_session (
@@ -180,19 +197,19 @@ create table spring_session_attributes (
   primary key (session_primary_id, attribute_name)
 );
 
--- People as the office knows them, to see when somebody comes a second time.
+-- People as they were told last, to see when somebody comes a second time.
 create table known_person (
+  person_id uuid primary key references subject,
   household_id uuid not null references household,
-  person_id text not null,
   given_name text not null,
   family_name text not null,
   birth_date date,
   resident_number text,
   line1 text,
   postcode text,
-  recorded_at timestamptz not null,
-  primary key (household_id, person_id)
+  recorded_at timestamptz not null
 );
+create index known_person_of on known_person (household_id);
 create index known_person_by_number on known_person (resident_number);
 create index known_person_by_birth on known_person (birth_date);
 create index known_person_by_family on known_person (lower(family_name));

@@ -42,10 +42,10 @@ public class HouseholdsTest extends OnDatabase {
   public void theirFactsCanOnlyBeAddedTo() {
     expectThrows(
         DataAccessException.class,
-        () -> database.sql("update household_fact set value = '0'").update());
+        () -> database.sql("update entry set value = '0'").update());
     expectThrows(
         DataAccessException.class,
-        () -> database.sql("delete from household_fact").update());
+        () -> database.sql("delete from entry").update());
     expectThrows(
         DataAccessException.class,
         () -> database.sql("update determination set result = ''").update());
@@ -54,7 +54,7 @@ public class HouseholdsTest extends OnDatabase {
   @Test
   public void everyFactSaysWhoWhenAndFromWhere() {
     var bare = database
-        .sql("select count(*) from household_fact where source = '' or recorded_by = ''")
+        .sql("select count(*) from entry where source_ref = '' or recorded_by = ''")
         .query(Long.class)
         .single();
     assertEquals(bare, 0L);

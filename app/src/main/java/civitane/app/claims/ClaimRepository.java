@@ -49,5 +49,7 @@ interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
       """)
   List<Falling> falling(Collection<ClaimState> states, Turn turn);
 
+  List<StoredClaim> findByHouseholdIdOrderByNumber(UUID household);
+
   List<StoredClaim> findByHouseholdIdAndServiceOrderByNumber(UUID household, String service);
 }

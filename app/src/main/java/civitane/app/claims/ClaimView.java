@@ -1,6 +1,7 @@
 package civitane.app.claims;
 
 import civitane.core.claims.Clock;
+import civitane.core.ledger.Places;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -53,11 +54,11 @@ public record ClaimView(
   /** Something still wanted. */
   public record Item(
       int id, String kind, String subject, String words, String owner, LocalDate dueOn) {
-    static Item of(civitane.core.claims.Item item) {
+    static Item of(civitane.core.claims.Item item, Places places) {
       return new Item(
           item.id(),
           item.want().kind().word(),
-          item.want().subject(),
+          places.here(item.want().subject()),
           ClaimWords.of(item),
           item.turn().word(),
           item.dueOn());

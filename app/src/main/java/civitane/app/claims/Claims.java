@@ -2,6 +2,7 @@ package civitane.app.claims;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.households.Households;
+import civitane.app.ledger.Ledgers;
 import civitane.app.problems.Problem;
 import civitane.app.screening.Catalogue;
 import civitane.app.screening.DeskWords;
@@ -18,8 +19,10 @@ import civitane.core.claims.Moved;
 import civitane.core.claims.Turn;
 import civitane.core.claims.Want;
 import civitane.core.claims.Why;
+import civitane.core.ledger.Assembled;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
+import civitane.packet.PacketWriter;
 import civitane.words.Voice;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -44,6 +47,7 @@ public class Claims {
   private final ClaimRepository claims;
   private final EventRepository events;
   private final Households households;
+  private final Ledgers ledgers;
   private final Staff staff;
   private final AuditLog audit;
   private final JsonMapper json;
@@ -53,6 +57,7 @@ public class Claims {
       ClaimRepository claims,
       EventRepository events,
       Households households,
+      Ledgers ledgers,
       Staff staff,
       AuditLog audit,
       JsonMapper json,
@@ -60,6 +65,7 @@ public class Claims {
     this.claims = claims;
     this.events = events;
     this.households = households;
+    this.ledgers = ledgers;
     this.staff = staff;
     this.audit = audit;
     this.json = json;
@@ -99,21 +105,18 @@ public class Claims {
     audit.record(by.login(), "claim taken", number, "");
   }
 
-  /** Uses other facts from now on, with what is wanted by them. */
+  /** The facts have been set otherwise, so that this is wanted now. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void use(
       Staff.Colleague by,
       String number,
       int version,
-      String packet,
       List<Want> wants,
       Reason because) {
     var stored = hold(number);
     on(stored, version);
     mine(by, stored.claim());
     move(stored, one -> one.want(act(by, because), wants, toAnswerBy()));
-    stored.uses(packet);
-    claims.flush();
     audit.record(by.login(), "facts used", number, "");
   }
 
@@ -188,6 +191,7 @@ public class Claims {
   public ClaimView view(String number) {
     var stored = find(number);
     var claim = stored.claim();
+    var facts = facts(stored);
     var household = households.named(List.of(stored.householdId())).get(stored.householdId());
     var times = claim.clock(today());
     return new ClaimView(
@@ -207,11 +211,44 @@ public class Claims {
         claim.holder() == null ? null : staff.nameOf(claim.holder()),
         stored.version(),
         ClaimView.Stretch.of(claim.stretches(today())),
-        claim.live().stream().map(ClaimView.Item::of).toList(),
+        claim.live().stream()
+            .map(item -> ClaimView.Item.of(item, facts.places()))
+            .toList(),
         events.findByClaimIdOrderByHappenedAtAscIdAsc(stored.id()).stream()
             .map(event -> ClaimView.Event.of(event, staff.nameOf(event.actor())))
             .toList(),
-        json.readTree(stored.packet()));
+        json.readTree(PacketWriter.written(facts.packet())));
+  }
+
+  /** What a claim stands on, put together from what is known now. */
+  @Transactional(readOnly = true)
+  public Assembled facts(String number) {
+    return facts(find(number));
+  }
+
+  private Assembled facts(StoredClaim stored) {
+    return ledgers.assembled(stored.householdId(), stored.requestId());
+  }
+
+  @Transactional(readOnly = true)
+  public UUID householdOf(String number) {
+    return find(number).householdId();
+  }
+
+  /** The other claims of a household that nobody has decided yet. */
+  @Transactional(readOnly = true)
+  public List<String> undecidedBeside(String number) {
+    return claims.findByHouseholdIdOrderByNumber(householdOf(number)).stream()
+        .filter(stored -> stored.claim().state().isUndecided())
+        .map(StoredClaim::number)
+        .filter(other -> !other.equals(number))
+        .toList();
+  }
+
+  /** What a claim stands on has been set for another of the household: this is wanted now. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void wake(Staff.Colleague by, String number, List<Want> wants, Reason because) {
+    move(hold(number), claim -> claim.want(act(by, because), wants, toAnswerBy()));
   }
 
   /** What was decided last on a claim, and stands. */

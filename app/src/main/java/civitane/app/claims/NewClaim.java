@@ -6,13 +6,17 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 
-/** What a lodged request hands over to be worked. */
+/**
+ * What a lodged request hands over to be worked.
+ *
+ * @param request the subject of its answers
+ */
 public record NewClaim(
     UUID household,
     UUID application,
     String service,
     LocalDate lodgedOn,
-    String packet,
+    UUID request,
     StandardTime standard,
     boolean urgent,
     List<Want> wants) {}

@@ -43,7 +43,7 @@ class StoredClaim {
   private UUID householdId;
   private UUID applicationId;
   private String service;
-  private String packet;
+  private UUID requestId;
 
   @Enumerated(EnumType.STRING)
   private ClaimState state;
@@ -79,6 +79,9 @@ class StoredClaim {
   @BatchSize(size = A_PAGE)
   private List<StoredDecision> decisions = new ArrayList<>();
 
+  /** Each move makes another version, whatever it changes. */
+  private int moves;
+
   @Version
   private int version;
 
@@ -90,7 +93,7 @@ class StoredClaim {
     this.householdId = fresh.household();
     this.applicationId = fresh.application();
     this.service = fresh.service();
-    this.packet = fresh.packet();
+    this.requestId = fresh.request();
     this.lodgedOn = claim.lodgedOn();
     this.urgent = claim.urgent();
     this.standardDays = claim.standard().days();
@@ -122,8 +125,8 @@ class StoredClaim {
     return pressingOn;
   }
 
-  String packet() {
-    return packet;
+  UUID requestId() {
+    return requestId;
   }
 
   int version() {
@@ -156,6 +159,7 @@ class StoredClaim {
 
   /** Keeps what a move has made of it. */
   final void becomes(Claim claim) {
+    this.moves++;
     this.state = claim.state();
     this.working = claim.working();
     this.holder = claim.holder();
@@ -184,7 +188,4 @@ class StoredClaim {
     }
   }
 
-  void uses(String facts) {
-    this.packet = facts;
-  }
 }

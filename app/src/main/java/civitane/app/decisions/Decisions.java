@@ -3,6 +3,7 @@ package civitane.app.decisions;
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.ClaimView;
 import civitane.app.claims.Claims;
+import civitane.app.ledger.Ledgers;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
@@ -10,13 +11,16 @@ import civitane.app.screening.ResultView;
 import civitane.app.screening.Screenings;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Want;
 import civitane.core.claims.Wants;
 import civitane.core.claims.Why;
 import civitane.core.facts.Packet;
+import civitane.core.ledger.Source;
 import civitane.core.reasons.Argument;
 import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
+import civitane.packet.PacketWriter;
 import civitane.packet.ResultWriter;
 import civitane.words.Language;
 import java.time.Clock;
@@ -40,6 +44,7 @@ public class Decisions {
       Pattern.compile("/(?:household|requests/0/answers)(?:/[^/]+)*/(?!id$)[^/]+");
 
   private final Claims claims;
+  private final Ledgers ledgers;
   private final Screenings screenings;
   private final Letters letters;
   private final Staff staff;
@@ -50,6 +55,7 @@ public class Decisions {
 
   Decisions(
       Claims claims,
+      Ledgers ledgers,
       Screenings screenings,
       Letters letters,
       Staff staff,
@@ -58,6 +64,7 @@ public class Decisions {
       JsonMapper json,
       Clock clock) {
     this.claims = claims;
+    this.ledgers = ledgers;
     this.screenings = screenings;
     this.letters = letters;
     this.staff = staff;
@@ -81,7 +88,7 @@ public class Decisions {
         .map(one ->
             new Decided(outcome(one.grants()), one.reason(), staff.nameOf(one.by()), one.on()))
         .orElse(null);
-    return new Working(result(claims.view(number)), decision, letters.about(List.of(number)));
+    return new Working(result(claims.facts(number).packet()), decision, letters.about(List.of(number)));
   }
 
   private static String outcome(boolean grants) {
@@ -96,12 +103,12 @@ public class Decisions {
     return reading.packet();
   }
 
-  private ResultView result(ClaimView claim) {
-    return ResultView.of(determine(claim), screenings.aids(packet(claim.packet())));
+  private ResultView result(Packet packet) {
+    return ResultView.of(determine(packet), screenings.aids(packet));
   }
 
-  private Result determine(ClaimView claim) {
-    return screenings.results(packet(claim.packet()), Mode.DETERMINE).get(0);
+  private Result determine(Packet packet) {
+    return screenings.results(packet, Mode.DETERMINE).get(0);
   }
 
   /** Puts a value in the place of another one from now on, and works the claim out again. */
@@ -116,18 +123,34 @@ public class Decisions {
     if (reason.isBlank()) {
       throw Problem.wrong("A value is set with a reason, as in \"paper form, page 2\".");
     }
-    var claim = claims.view(number);
-    var facts = (ObjectNode) claim.packet().deepCopy();
+    var was = claims.facts(number);
+    var facts = (ObjectNode) json.readTree(PacketWriter.written(was.packet()));
     var before = facts.at(JsonPointer.compile(pointer));
     put(facts, JsonPointer.compile(pointer), value);
     var packet = packet(facts);
-    var result = screenings.results(packet, Mode.DETERMINE).get(0);
     var used = Why.USED.with(
         new Argument.Several(List.of(screenings.place(packet, pointer))),
         Argument.told(before.isMissingNode() ? "—" : before.asString()),
         Argument.told(value.asString()),
         Argument.told(reason.strip()));
-    claims.use(by, number, version, json.writeValueAsString(facts), Wants.of(result), used);
+    ledgers.set(
+        claims.householdOf(number),
+        was,
+        packet,
+        Source.caseworker(by.login(), reason.strip()),
+        by.login());
+    claims.use(by, number, version, wants(number), used);
+    for (var other : claims.undecidedBeside(number)) {
+      claims.wake(by, other, wants(other), used);
+    }
+  }
+
+  /** What a claim wants as it stands, each thing named so that it stays true. */
+  private List<Want> wants(String number) {
+    var facts = claims.facts(number);
+    return Wants.of(determine(facts.packet())).stream()
+        .map(want -> want.about(facts.places().lasting(want.subject())))
+        .toList();
   }
 
   private static void put(ObjectNode facts, JsonPointer at, JsonNode value) {
@@ -149,9 +172,10 @@ public class Decisions {
   public void decide(
       Staff.Colleague by, String number, int version, boolean grant, @Nullable String reason) {
     var claim = claims.view(number);
-    var result = determine(claim);
+    var packet = claims.facts(number).packet();
+    var result = determine(packet);
     check(result, grant, reason, by);
-    var facts = json.writeValueAsString(claim.packet());
+    var facts = PacketWriter.written(packet);
     var text = new ResultWriter(false, Language.EN).results(List.of(result));
     var determination = determinations.save(new StoredDetermination(
         claims.idOf(number),
@@ -161,7 +185,7 @@ public class Decisions {
         text,
         AuditLog.sha256(facts + "\n" + text)));
     claims.decide(by, number, version, grant, determination.id(), reason);
-    letters.write(by, text(claim, result, grant, reason));
+    letters.write(by, text(claim, packet, result, grant, reason));
     audit.record(by.login(), "claim decided", number, outcome(grant) + " " + determination.hash());
   }
 
@@ -184,12 +208,14 @@ public class Decisions {
   /** The letter a decision would bring, without keeping it. */
   @Transactional(readOnly = true)
   public byte[] preview(String number, boolean grant, @Nullable String reason) {
-    var claim = claims.view(number);
-    return letters.preview(text(claim, determine(claim), grant, reason));
+    var packet = claims.facts(number).packet();
+    return letters.preview(
+        text(claims.view(number), packet, determine(packet), grant, reason));
   }
 
-  private LetterText text(ClaimView claim, Result result, boolean grant, @Nullable String reason) {
-    return new DecisionLetter(claim, packet(claim.packet()), result)
+  private LetterText text(
+      ClaimView claim, Packet packet, Result result, boolean grant, @Nullable String reason) {
+    return new DecisionLetter(claim, packet, result)
         .text(grant, reason, screenings.appealableUntil());
   }
 }

@@ -10,6 +10,7 @@ import java.sql.Timestamp;
 import java.time.Clock;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -31,11 +32,15 @@ public class KnownPeople {
 
   /** Somebody known, in a household, and how like they are. */
   public record Acquaintance(
-      UUID household, String personId, KnownPerson person, Likeness likeness) {}
+      UUID household, UUID subject, KnownPerson person, Likeness likeness) {}
 
-  /** Remembers the people of a household as they were told last. */
+  /**
+   * Remembers the people of a household as they were told last.
+   *
+   * @param subjects of the people by their ids in the packet
+   */
   @Transactional(propagation = Propagation.MANDATORY)
-  public void remember(UUID household, Packet packet) {
+  public void remember(UUID household, Packet packet, Map<String, UUID> subjects) {
     var address = packet.household().address();
     for (var person : packet.household().people()) {
       if (person.fullName().isBlank()) {
@@ -44,14 +49,14 @@ public class KnownPeople {
       database
           .sql("""
               insert into known_person values
-                (:household, :person, :given, :family, :birth, :number, :line1, :postcode, :now)
-              on conflict (household_id, person_id) do update set
-                given_name = excluded.given_name, family_name = excluded.family_name,
+                (:person, :household, :given, :family, :birth, :number, :line1, :postcode, :now)
+              on conflict (person_id) do update set
+                household_id = excluded.household_id, given_name = excluded.given_name, family_name = excluded.family_name,
                 birth_date = excluded.birth_date, resident_number = excluded.resident_number,
                 line1 = excluded.line1, postcode = excluded.postcode, recorded_at = excluded.recorded_at
               """)
           .param("household", household)
-          .param("person", person.id())
+          .param("person", subjects.get(person.id()))
           .param("given", person.givenName() == null ? "" : person.givenName())
           .param("family", person.familyName() == null ? "" : person.familyName())
           .param("birth", person.birthDate() == null ? null : Date.valueOf(person.birthDate()))
@@ -102,7 +107,7 @@ public class KnownPeople {
         row.getString("postcode"));
     return new Acquaintance(
         row.getObject("household_id", UUID.class),
-        row.getString("person_id"),
+        row.getObject("person_id", UUID.class),
         known,
         Likeness.of(sought, known));
   }

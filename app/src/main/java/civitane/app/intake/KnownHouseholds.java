@@ -12,15 +12,18 @@ import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.matching.KnownPerson;
 import civitane.core.matching.Likeness;
+import civitane.packet.PacketWriter;
 import civitane.words.Voice;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Households the office knows already: to copy what they told last, and to see what comes a second time. */
@@ -39,6 +42,7 @@ class KnownHouseholds {
   private final Claims claims;
   private final Screenings screenings;
   private final AuditLog audit;
+  private final JsonMapper json;
 
   KnownHouseholds(
       Applications applications,
@@ -46,13 +50,15 @@ class KnownHouseholds {
       KnownPeople people,
       Claims claims,
       Screenings screenings,
-      AuditLog audit) {
+      AuditLog audit,
+      JsonMapper json) {
     this.applications = applications;
     this.households = households;
     this.people = people;
     this.claims = claims;
     this.screenings = screenings;
     this.audit = audit;
+    this.json = json;
   }
 
   /** A household in which the applicant is known, with the day it told its facts last. */
@@ -66,7 +72,7 @@ class KnownHouseholds {
    *
    * @param same whether it is the same as far as anybody can tell; else somebody has to look
    * @param earlier claims of it for what is asked for now
-   * @param decided {@code joined}, {@code apart}, or empty
+   * @param decided {@code joined}; {@code own} where somebody of it has a household of their own now; {@code apart}; or empty
    */
   record Duplicate(
       UUID household,
@@ -138,7 +144,8 @@ class KnownHouseholds {
         draft -> {
           var packet = (ObjectNode) draft.packet();
           var taking = new Taking(draft.taking());
-          packet.set("household", told.facts().deepCopy());
+          var facts = json.readTree(PacketWriter.written(told.facts().packet()));
+          packet.set("household", facts.path("household").deepCopy());
           var from = told.on().toString();
           for (var list : BY_ENTRY) {
             var entries = packet.withObject("/household").withArray(list);
@@ -147,7 +154,7 @@ class KnownHouseholds {
             }
           }
           for (var whole : AS_A_WHOLE) {
-            if (told.facts().path(whole).size() > 0) {
+            if (facts.path("household").path(whole).size() > 0) {
               taking.mark("/household/" + whole, from);
             }
           }
@@ -160,6 +167,26 @@ class KnownHouseholds {
   boolean isKnownIn(UUID household, Packet packet) {
     return people.like(known(packet, packet.household().applicant())).stream()
         .anyMatch(one -> one.household().equals(household));
+  }
+
+  /** The people of a packet who are known in a household, each as at most one of them, the most alike first. */
+  Map<String, UUID> subjects(UUID household, Packet packet) {
+    record Alike(String id, KnownPeople.Acquaintance one) {}
+    var alike = packet.household().people().stream()
+        .filter(person -> !person.fullName().isBlank())
+        .flatMap(person -> people.like(known(packet, person)).stream()
+            .filter(one -> one.household().equals(household))
+            .map(one -> new Alike(person.id(), one)))
+        .sorted(Comparator.comparing((Alike pair) -> pair.one().likeness().points())
+            .reversed())
+        .toList();
+    var subjects = new LinkedHashMap<String, UUID>();
+    for (var pair : alike) {
+      if (!subjects.containsValue(pair.one().subject())) {
+        subjects.putIfAbsent(pair.id(), pair.one().subject());
+      }
+    }
+    return subjects;
   }
 
   /** Households of which somebody who applies now may be, with what they asked for before. */

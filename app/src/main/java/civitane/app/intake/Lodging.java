@@ -5,6 +5,7 @@ import civitane.app.claims.Claims;
 import civitane.app.claims.NewClaim;
 import civitane.app.households.Households;
 import civitane.app.households.KnownPeople;
+import civitane.app.ledger.Ledgers;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
 import civitane.app.screening.Screenings;
@@ -16,6 +17,8 @@ import civitane.core.claims.Wants;
 import civitane.core.claims.Why;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
+import civitane.core.ledger.Source;
+import civitane.core.ledger.Telling;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
 import civitane.core.rules.Mode;
@@ -28,7 +31,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -46,8 +49,9 @@ public class Lodging {
   private final Applications applications;
   private final Screenings screenings;
   private final Households households;
+  private final Ledgers ledgers;
   private final KnownPeople people;
-  private final KnownHouseholds known;
+  private final KnownHouseholds knownHouseholds;
   private final SigningRequests signing;
   private final Claims claims;
   private final Letters letters;
@@ -60,8 +64,9 @@ public class Lodging {
       Applications applications,
       Screenings screenings,
       Households households,
+      Ledgers ledgers,
       KnownPeople people,
-      KnownHouseholds known,
+      KnownHouseholds knownHouseholds,
       SigningRequests signing,
       Claims claims,
       Letters letters,
@@ -72,8 +77,9 @@ public class Lodging {
     this.applications = applications;
     this.screenings = screenings;
     this.households = households;
+    this.ledgers = ledgers;
     this.people = people;
-    this.known = known;
+    this.knownHouseholds = knownHouseholds;
     this.signing = signing;
     this.claims = claims;
     this.letters = letters;
@@ -103,26 +109,36 @@ public class Lodging {
     var reading = screenings.read(dated);
     var alike = reading.packet() == null
         ? List.<KnownHouseholds.Duplicate>of()
-        : known.duplicates(reading.packet(), taking);
+        : knownHouseholds.duplicates(reading.packet(), taking);
     var packet = fit(reading, draft, record.householdId(), alike);
-    var joined = joined(alike);
+    var joined = decided(alike, "joined");
+    var left = decided(alike, "own");
     if (record.householdId() == null && joined != null) {
       record.belongsTo(joined);
     }
     var applicant = packet.household().applicant();
+    var known = record.householdId() != null;
     var household = households.keep(
         record.householdId(), applicant, packet.household().address().town());
-    households.facts(household, "said", dated.path("household"), "application " + id, by.login());
+    // Whoever has a household of their own now takes their history along.
+    var from = known || left == null ? household : left;
+    var told = ledgers.tell(
+        household,
+        from,
+        packet,
+        known || left != null ? knownHouseholds.subjects(from, packet) : Map.of(),
+        Source.application(id.toString()),
+        by.login());
     var toSign = signing.open(id).stream()
         .filter(asked -> packet.signatures().stream()
             .noneMatch(signature -> signature.person().equals(asked.person())))
         .toList();
     var results = screenings.results(packet, Mode.DETERMINE);
-    var numbers = claimsOf(packet, results, dated, taking, toSign, household, id, by);
+    var numbers = claimsOf(packet, told, taking, toSign, household, id, by);
     if (joined != null) {
       numbers.forEach(number -> claims.note(by, number, Why.JOINED.with()));
     }
-    people.remember(household, packet);
+    people.remember(household, packet, told.places().ids());
     var receipt = "R-" + numbers.get(0).substring(3);
     record.lodged(
         household,
@@ -170,7 +186,7 @@ public class Lodging {
     if (packet != null) {
       faults.addAll(lacking(packet));
       faults.addAll(undecided(alike, new Taking(draft.taking())));
-      if (takenOverFrom != null && !known.isKnownIn(takenOverFrom, packet)) {
+      if (takenOverFrom != null && !knownHouseholds.isKnownIn(takenOverFrom, packet)) {
         faults.add(new Fault(
             PEOPLE + "/0",
             "the facts were taken over from a household in which nobody like the applicant is known",
@@ -203,9 +219,10 @@ public class Lodging {
     return faults;
   }
 
-  private static @Nullable UUID joined(List<KnownHouseholds.Duplicate> alike) {
+  /** The household of which something was decided when it was looked at side by side. */
+  private static @Nullable UUID decided(List<KnownHouseholds.Duplicate> alike, String how) {
     return alike.stream()
-        .filter(duplicate -> "joined".equals(duplicate.decided()))
+        .filter(duplicate -> how.equals(duplicate.decided()))
         .map(KnownHouseholds.Duplicate::household)
         .findFirst()
         .orElse(null);
@@ -245,8 +262,7 @@ public class Lodging {
 
   private List<String> claimsOf(
       Packet packet,
-      List<Result> results,
-      ObjectNode dated,
+      Telling.Told told,
       Taking taking,
       List<SigningRequests.AskedSigner> toSign,
       UUID household,
@@ -254,14 +270,14 @@ public class Lodging {
       Staff.Colleague by) {
     var numbers = new ArrayList<String>();
     for (var i = 0; i < packet.requests().size(); i++) {
-      var own = dated.deepCopy();
-      own.putArray("requests").add(dated.path("requests").get(i));
       var service = packet.requests().get(i).service();
-      var result = screenings
-          .results(packet.withRequests(List.of(packet.requests().get(i))), Mode.DETERMINE)
-          .get(0);
-      var wants = new ArrayList<>(Wants.of(result));
-      wants.addAll(openOnTaking(packet, taking, toSign, i));
+      var facts = ledgers.assembled(household, told.requests().get(i));
+      var result = screenings.results(facts.packet(), Mode.DETERMINE).get(0);
+      var wants = new ArrayList<Want>();
+      Wants.of(result)
+          .forEach(want -> wants.add(want.about(facts.places().lasting(want.subject()))));
+      openOnTaking(packet, taking, toSign, i)
+          .forEach(want -> wants.add(want.about(told.places().lasting(want.subject()))));
       numbers.add(claims.lodge(
           by,
           new NewClaim(
@@ -269,7 +285,7 @@ public class Lodging {
               application,
               service,
               packet.lodgedOn(),
-              json.writeValueAsString(own),
+              told.requests().get(i),
               Services.named(service).orElseThrow().standardTime(result),
               result.urgent(),
               wants)));
@@ -281,21 +297,24 @@ public class Lodging {
   private List<Want> openOnTaking(
       Packet packet, Taking taking, List<SigningRequests.AskedSigner> toSign, int request) {
     var open = new ArrayList<Want>();
-    taking
-        .onPaper()
-        .forEach(place -> own(place.getKey(), request)
-            .ifPresent(pointer -> open.add(fact(
-                pointer,
-                "illegible".equals(place.getValue())
-                    ? Why.ILLEGIBLE.with(asked(packet, place.getKey()))
-                    : Why.LEFT_BLANK.with(asked(packet, place.getKey()))))));
-    taking
-        .unconfirmed()
-        .forEach(mark -> own(mark.getKey(), request)
-            .ifPresent(pointer -> open.add(fact(
-                pointer,
-                Why.UNCONFIRMED.with(
-                    Argument.told(mark.getValue()), asked(packet, mark.getKey()))))));
+    for (var place : taking.onPaper()) {
+      if (isOf(place.getKey(), request)) {
+        var what = asked(packet, place.getKey());
+        open.add(fact(
+            place.getKey(),
+            "illegible".equals(place.getValue())
+                ? Why.ILLEGIBLE.with(what)
+                : Why.LEFT_BLANK.with(what)));
+      }
+    }
+    for (var mark : taking.unconfirmed()) {
+      if (isOf(mark.getKey(), request)) {
+        open.add(fact(
+            mark.getKey(),
+            Why.UNCONFIRMED.with(
+                Argument.told(mark.getValue()), asked(packet, mark.getKey()))));
+      }
+    }
     toSign.forEach(asked -> open.add(new Want(
         ItemKind.SIGNATURE,
         "signature:" + asked.person(),
@@ -312,14 +331,8 @@ public class Lodging {
     return new Argument.Several(List.of(screenings.place(packet, pointer)));
   }
 
-  /** A place as a claim of its own has it; none when it belongs to another request. */
-  private static Optional<String> own(String pointer, int request) {
-    if (!pointer.startsWith(REQUESTS)) {
-      return Optional.of(pointer);
-    }
-    var mine = REQUESTS + request + "/";
-    return pointer.startsWith(mine)
-        ? Optional.of(REQUESTS + "0/" + pointer.substring(mine.length()))
-        : Optional.empty();
+  /** Whether a place concerns a request: it is the household's, or the request's own. */
+  private static boolean isOf(String pointer, int request) {
+    return !pointer.startsWith(REQUESTS) || pointer.startsWith(REQUESTS + request + "/");
   }
 }

@@ -14,6 +14,11 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
     reasons = List.copyOf(reasons);
   }
 
+  /** The same, named otherwise. */
+  public Want about(String other) {
+    return new Want(kind, other, reasons, owner);
+  }
+
   /** Whether it wants the same thing, however it is told. */
   boolean isSameAs(Want other) {
     return kind == other.kind && subject.equals(other.subject);

@@ -52,8 +52,9 @@ final class Assembling {
   Assembled assembled(List<UUID> requests, LocalDate asOf) {
     name("p", people);
     name("i", ledger.listed(SubjectKind.INCOME, owners, when));
-    var first = requests.get(0);
-    var lodgedOn = (LocalDate) known(value(first, Keys.LODGED_ON));
+    var first = requests.isEmpty() ? household : requests.get(0);
+    var lodged = (LocalDate) value(first, Keys.LODGED_ON);
+    var lodgedOn = lodged == null ? when.holdsOn() : lodged;
     var assessedOn = (LocalDate) value(first, Keys.ASSESSED_ON);
     var packet = new Packet(
         lodgedOn,

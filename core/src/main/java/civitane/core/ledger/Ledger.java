@@ -1,6 +1,7 @@
 package civitane.core.ledger;
 
 import civitane.core.facts.Packet;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -11,6 +12,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+
+import static civitane.core.facts.Known.known;
 
 /**
  * Everything the office knows of some households: subjects and entries, which are only added.
@@ -141,6 +144,13 @@ public final class Ledger {
     return value(household, LIST + list, when) instanceof ListState state
         ? state
         : ListState.NOT_ASKED;
+  }
+
+  /** The day that a request is assessed for, as was known at a moment. */
+  public LocalDate assessedOn(UUID request, Instant knownAt) {
+    var ever = new When(LocalDate.MAX, knownAt);
+    var day = value(request, Keys.ASSESSED_ON, ever);
+    return (LocalDate) known(day == null ? value(request, Keys.LODGED_ON, ever) : day);
   }
 
   /**

@@ -117,6 +117,7 @@ public final class Telling {
       say(subject, Ledger.MEMBERSHIP, new Membership(household, person.role()), null);
       fields(subject, SubjectKind.PERSON, person);
     }
+    told.people().forEach(person -> owners.add(0, known(ids.get(person.id()))));
     before.stream()
         .map(Subject::id)
         .filter(person ->

@@ -1,0 +1,146 @@
+package civitane.app.ledger;
+
+import civitane.core.ledger.Added;
+import civitane.core.ledger.Assembled;
+import civitane.core.ledger.EntryKind;
+import civitane.core.ledger.Ledger;
+import civitane.core.ledger.Recording;
+import civitane.core.ledger.Source;
+import civitane.core.ledger.Telling;
+import civitane.core.ledger.When;
+import civitane.core.facts.Packet;
+import java.sql.Timestamp;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the ledger, and puts packets together from it: nothing else does either. */
+@Service
+public class Ledgers {
+  private final LedgerRows rows;
+  private final FreshIds ids;
+  private final JdbcClient database;
+  private final Clock clock;
+
+  Ledgers(LedgerRows rows, FreshIds ids, JdbcClient database, Clock clock) {
+    this.rows = rows;
+    this.ids = ids;
+    this.database = database;
+    this.clock = clock;
+  }
+
+  public UUID freshId() {
+    return ids.next();
+  }
+
+  /** Everything known of a household and of everybody who ever was of it. */
+  @Transactional(readOnly = true)
+  public Ledger of(UUID household) {
+    var subjects = rows.subjects(household);
+    return Ledger.of(subjects, rows.entries(household, subjects));
+  }
+
+  /**
+   * Records what a packet tells of a household, with its requests as new ones.
+   *
+   * @param known the people and incomes of the packet that are known already, by their ids in it
+   * @param from the household whose people they are so far; the same one where nobody moves
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public Telling.Told tell(
+      UUID household,
+      UUID from,
+      Packet packet,
+      Map<String, UUID> known,
+      Source source,
+      String by) {
+    hold(household);
+    var day = packet.assessedOn();
+    var ledger = household.equals(from) ? of(household) : both(household, from);
+    var told = Telling.of(
+        ledger, household, packet, known, recording(EntryKind.SAID, source, by, day), now(day));
+    add(told.added());
+    return told;
+  }
+
+  private Ledger both(UUID household, UUID from) {
+    var subjects = rows.subjects(household);
+    var others = rows.subjects(from);
+    return Ledger.of(subjects, rows.entries(household, subjects))
+        .with(new Added(
+            others.stream().filter(other -> !subjects.contains(other)).toList(),
+            rows.entries(from, others).stream()
+                .filter(entry -> subjects.stream().noneMatch(one -> one.id().equals(entry.subject())))
+                .toList()));
+  }
+
+  /** Sets what a packet that was put together says otherwise now, with the reason. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void set(UUID household, Assembled was, Packet changed, Source source, String by) {
+    hold(household);
+    var day = was.packet().assessedOn();
+    add(Telling.change(
+        of(household),
+        household,
+        was,
+        changed,
+        recording(EntryKind.USED, source, by, day),
+        now(day)));
+  }
+
+  private Recording recording(EntryKind kind, Source source, String by, LocalDate from) {
+    return new Recording(kind, source, by, clock.instant(), from, ids::next);
+  }
+
+  private When now(LocalDate holdsOn) {
+    return new When(holdsOn, clock.instant());
+  }
+
+  private void add(Added added) {
+    rows.addSubjects(added.subjects());
+    rows.addEntries(added.entries());
+  }
+
+  /** Whoever else records something of the household waits. */
+  private void hold(UUID household) {
+    database
+        .sql("select id from household where id = :household for update")
+        .param("household", household)
+        .query(UUID.class)
+        .list();
+  }
+
+  /** The packet of a request as it is known now, of the day that it is assessed for. */
+  @Transactional(readOnly = true)
+  public Assembled assembled(UUID household, UUID request) {
+    var ledger = of(household);
+    var when = new When(ledger.assessedOn(request, clock.instant()), clock.instant());
+    return ledger.assembled(household, List.of(request), when, LocalDate.now(clock));
+  }
+
+  /** When a household told something last; none where it never did. */
+  @Transactional(readOnly = true)
+  public Optional<Instant> lastToldAt(UUID household) {
+    return database
+        .sql("select max(recorded_at) from entry where subject_id = :household and kind = 'SAID'")
+        .param("household", household)
+        .query(Timestamp.class)
+        .optional()
+        .map(Timestamp::toInstant);
+  }
+
+  /** What is known of a household today, without any request. */
+  @Transactional(readOnly = true)
+  public Assembled household(UUID household) {
+    var today = LocalDate.now(clock);
+    return of(household).assembled(household, List.of(), now(today), today);
+  }
+}
