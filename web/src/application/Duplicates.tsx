@@ -67,8 +67,8 @@ function Beside({ handle, one }: { handle: DraftHandle; one: Schemas["Duplicate"
           ))}
         </p>
       ))}
-      <div className="flex gap-6 mt-1">
-        {["joined", "apart"].map((how) => (
+      <div className="flex flex-wrap gap-x-6 mt-1">
+        {["joined", "own", "apart"].map((how) => (
           <label key={how} className="inline-flex items-center gap-2 min-h-8">
             <input
               type="radio"

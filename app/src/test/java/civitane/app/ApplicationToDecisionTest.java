@@ -149,7 +149,8 @@ public class ApplicationToDecisionTest extends OnDatabase {
         .param(lodged.get("id").stringValue())
         .query(String.class)
         .single();
-    assertTrue(
-        count("household_fact where kind = 'said' and household_id = '" + household + "'") >= 4);
+    assertTrue(count("entry where kind = 'SAID' and (subject_id = '" + household
+            + "' or refers_to = '" + household + "')")
+        >= 2);
   }
 }

@@ -44,8 +44,7 @@ public class HouseholdsTest extends OnDatabase {
         DataAccessException.class,
         () -> database.sql("update entry set value = '0'").update());
     expectThrows(
-        DataAccessException.class,
-        () -> database.sql("delete from entry").update());
+        DataAccessException.class, () -> database.sql("delete from entry").update());
     expectThrows(
         DataAccessException.class,
         () -> database.sql("update determination set result = ''").update());
@@ -128,12 +127,15 @@ public class HouseholdsTest extends OnDatabase {
     var packet = Packets.meals(911, 2, "en");
     var known = household(lodged(packet));
     database.sql("""
-            insert into known_person (household_id, person_id, given_name, family_name, recorded_at)
-            select ?::uuid, 'more' || n, 'Somebody' || n, 'Tamsett', now() from generate_series(1, 400) n
+            with fresh as (
+              insert into subject (id, kind) select gen_random_uuid(), 'PERSON' from generate_series(1, 400)
+              returning id)
+            insert into known_person (person_id, household_id, given_name, family_name, recorded_at)
+            select id, ?::uuid, 'Somebody' || id, 'Tamsett', now() from fresh
             """).param(household(lodged(Packets.meals(2)))).update();
     var found = body(asIkenna(
         get("/api/applications/{id}/duplicates", begin(packet).get("id").stringValue())));
     assertTrue(found.toString().contains(known), found.toString());
-    database.sql("delete from known_person where person_id like 'more%'").update();
+    database.sql("delete from known_person where given_name like 'Somebody%'").update();
   }
 }

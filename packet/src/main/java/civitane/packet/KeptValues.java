@@ -54,9 +54,8 @@ public final class KeptValues {
       SubjectKind kind, @Nullable String service, String field, String kept) {
     if (FieldTypes.isMembership(field)) {
       var member = TREES.readTree(kept);
-      return new Membership(
-          UUID.fromString(member.get(HOUSEHOLD).stringValue()),
-          (Role) known(Vocabulary.of(Role.class).byWord().get(member.get(ROLE).stringValue())));
+      return new Membership(UUID.fromString(member.get(HOUSEHOLD).stringValue()), (Role)
+          known(Vocabulary.of(Role.class).byWord().get(member.get(ROLE).stringValue())));
     }
     var as = FieldTypes.of(kind, service, field);
     var value = read(as, kept);

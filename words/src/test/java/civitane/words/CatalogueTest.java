@@ -140,7 +140,12 @@ public class CatalogueTest {
       "Step",
       "ItemKind",
       "DecisionKind",
-      "DecisionState");
+      "DecisionState",
+      "SubjectKind",
+      "EntryKind",
+      "SourceKind",
+      "Agreement",
+      "ListState");
 
   @Test
   public void everyFactOfAHouseholdIsAsked() {

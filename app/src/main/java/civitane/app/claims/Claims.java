@@ -108,11 +108,7 @@ public class Claims {
   /** The facts have been set otherwise, so that this is wanted now. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void use(
-      Staff.Colleague by,
-      String number,
-      int version,
-      List<Want> wants,
-      Reason because) {
+      Staff.Colleague by, String number, int version, List<Want> wants, Reason because) {
     var stored = hold(number);
     on(stored, version);
     mine(by, stored.claim());

@@ -88,7 +88,8 @@ public class Decisions {
         .map(one ->
             new Decided(outcome(one.grants()), one.reason(), staff.nameOf(one.by()), one.on()))
         .orElse(null);
-    return new Working(result(claims.facts(number).packet()), decision, letters.about(List.of(number)));
+    return new Working(
+        result(claims.facts(number).packet()), decision, letters.about(List.of(number)));
   }
 
   private static String outcome(boolean grants) {
@@ -209,8 +210,7 @@ public class Decisions {
   @Transactional(readOnly = true)
   public byte[] preview(String number, boolean grant, @Nullable String reason) {
     var packet = claims.facts(number).packet();
-    return letters.preview(
-        text(claims.view(number), packet, determine(packet), grant, reason));
+    return letters.preview(text(claims.view(number), packet, determine(packet), grant, reason));
   }
 
   private LetterText text(

@@ -8,6 +8,7 @@ import java.time.ZoneId;
 /** The office's clock. While the demo is filled it can be set back on one thread, so that stories began some days ago. */
 public final class OfficeClock extends Clock {
   private final Clock real;
+  private volatile Duration ahead = Duration.ZERO;
   private final ThreadLocal<Duration> back = ThreadLocal.withInitial(() -> Duration.ZERO);
 
   public OfficeClock(ZoneId zone) {
@@ -16,6 +17,11 @@ public final class OfficeClock extends Clock {
 
   private OfficeClock(Clock real) {
     this.real = real;
+  }
+
+  /** Moves the clock of the whole office ahead of the real one, to see what a later day brings. */
+  public void ahead(Duration duration) {
+    ahead = duration;
   }
 
   void setBack(Duration duration) {
@@ -34,6 +40,6 @@ public final class OfficeClock extends Clock {
 
   @Override
   public Instant instant() {
-    return real.instant().minus(back.get());
+    return real.instant().minus(back.get()).plus(ahead);
   }
 }

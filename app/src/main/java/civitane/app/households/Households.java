@@ -55,8 +55,8 @@ public class Households {
   public Optional<Told> told(UUID household) {
     return ledgers
         .lastToldAt(household)
-        .map(at -> new Told(
-            LocalDate.ofInstant(at, clock.getZone()), ledgers.household(household)));
+        .map(
+            at -> new Told(LocalDate.ofInstant(at, clock.getZone()), ledgers.household(household)));
   }
 
   /** Households whose name begins so, a page at a time. */

@@ -31,8 +31,7 @@ public class KnownPeople {
   }
 
   /** Somebody known, in a household, and how like they are. */
-  public record Acquaintance(
-      UUID household, UUID subject, KnownPerson person, Likeness likeness) {}
+  public record Acquaintance(UUID household, UUID subject, KnownPerson person, Likeness likeness) {}
 
   /**
    * Remembers the people of a household as they were told last.

@@ -177,8 +177,8 @@ class KnownHouseholds {
         .flatMap(person -> people.like(known(packet, person)).stream()
             .filter(one -> one.household().equals(household))
             .map(one -> new Alike(person.id(), one)))
-        .sorted(Comparator.comparing((Alike pair) -> pair.one().likeness().points())
-            .reversed())
+        .sorted(
+            Comparator.comparing((Alike pair) -> pair.one().likeness().points()).reversed())
         .toList();
     var subjects = new LinkedHashMap<String, UUID>();
     for (var pair : alike) {

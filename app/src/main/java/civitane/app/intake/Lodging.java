@@ -311,8 +311,7 @@ public class Lodging {
       if (isOf(mark.getKey(), request)) {
         open.add(fact(
             mark.getKey(),
-            Why.UNCONFIRMED.with(
-                Argument.told(mark.getValue()), asked(packet, mark.getKey()))));
+            Why.UNCONFIRMED.with(Argument.told(mark.getValue()), asked(packet, mark.getKey()))));
       }
     }
     toSign.forEach(asked -> open.add(new Want(

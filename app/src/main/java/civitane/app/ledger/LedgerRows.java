@@ -48,7 +48,8 @@ class LedgerRows {
 
   List<Subject> subjects(UUID household) {
     return database
-        .sql("select id, kind, of_id, nr from subject where id in (" + OF_HOUSEHOLD + ") order by nr")
+        .sql("select id, kind, of_id, nr from subject where id in (" + OF_HOUSEHOLD
+            + ") order by nr")
         .param("household", household)
         .query((row, n) -> new Subject(
             row.getObject("id", UUID.class),
@@ -74,8 +75,7 @@ class LedgerRows {
   }
 
   private static Entry entry(
-      ResultSet row, Map<UUID, SubjectKind> kinds, Map<UUID, String> services)
-      throws SQLException {
+      ResultSet row, Map<UUID, SubjectKind> kinds, Map<UUID, String> services) throws SQLException {
     var subject = row.getObject("subject_id", UUID.class);
     var field = row.getString("field");
     var kept = row.getString("value");
@@ -127,7 +127,8 @@ class LedgerRows {
       statement.setObject(++place, entry.subject());
       statement.setString(++place, entry.field());
       statement.setString(++place, entry.kind().name());
-      statement.setString(++place, entry.value() == null ? null : KeptValues.written(entry.value()));
+      statement.setString(
+          ++place, entry.value() == null ? null : KeptValues.written(entry.value()));
       statement.setObject(++place, refersTo(entry));
       statement.setString(++place, entry.source().kind().name());
       statement.setString(++place, entry.source().ref());

@@ -1,5 +1,6 @@
 package civitane.app.ledger;
 
+import civitane.core.facts.Packet;
 import civitane.core.ledger.Added;
 import civitane.core.ledger.Assembled;
 import civitane.core.ledger.EntryKind;
@@ -8,7 +9,6 @@ import civitane.core.ledger.Recording;
 import civitane.core.ledger.Source;
 import civitane.core.ledger.Telling;
 import civitane.core.ledger.When;
-import civitane.core.facts.Packet;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Instant;
@@ -56,12 +56,7 @@ public class Ledgers {
    */
   @Transactional(propagation = Propagation.MANDATORY)
   public Telling.Told tell(
-      UUID household,
-      UUID from,
-      Packet packet,
-      Map<String, UUID> known,
-      Source source,
-      String by) {
+      UUID household, UUID from, Packet packet, Map<String, UUID> known, Source source, String by) {
     hold(household);
     var day = packet.assessedOn();
     var ledger = household.equals(from) ? of(household) : both(household, from);
@@ -78,7 +73,8 @@ public class Ledgers {
         .with(new Added(
             others.stream().filter(other -> !subjects.contains(other)).toList(),
             rows.entries(from, others).stream()
-                .filter(entry -> subjects.stream().noneMatch(one -> one.id().equals(entry.subject())))
+                .filter(
+                    entry -> subjects.stream().noneMatch(one -> one.id().equals(entry.subject())))
                 .toList()));
   }
 
@@ -130,7 +126,7 @@ public class Ledgers {
   @Transactional(readOnly = true)
   public Optional<Instant> lastToldAt(UUID household) {
     return database
-        .sql("select max(recorded_at) from entry where subject_id = :household and kind = 'SAID'")
+        .sql("select max(recorded_at) from entry where refers_to = :household and kind = 'SAID'")
         .param("household", household)
         .query(Timestamp.class)
         .optional()

@@ -44,8 +44,7 @@ public final class FieldTypes {
       case Keys.LODGED_ON, Keys.ASSESSED_ON -> Value.of(LocalDate.class);
       case Keys.LODGED_AT -> Value.of(OffsetDateTime.class);
       case Keys.CHANNEL -> Value.of(Channel.class);
-      default ->
-        part(Services.named(String.valueOf(service)).orElseThrow().answers(), field);
+      default -> part(Services.named(String.valueOf(service)).orElseThrow().answers(), field);
     };
   }
 

@@ -60,9 +60,7 @@ public final class Places {
     var end = slash < 0 ? lasting.length() : slash;
     var subject = UUID.fromString(lasting.substring(mark + 1, end));
     if (mark > 0) {
-      return byValue(ids, subject)
-          .map(id -> lasting.substring(0, mark) + id)
-          .orElse(lasting);
+      return byValue(ids, subject).map(id -> lasting.substring(0, mark) + id).orElse(lasting);
     }
     return byValue(subjects, subject).map(at -> at + lasting.substring(end)).orElse(lasting);
   }

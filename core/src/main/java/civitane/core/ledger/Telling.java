@@ -7,6 +7,7 @@ import civitane.core.facts.Request;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -34,6 +35,7 @@ public final class Telling {
   private final Places.Finding places = new Places.Finding();
   private final List<Subject> subjects = new ArrayList<>();
   private final List<Entry> entries = new ArrayList<>();
+  private final Set<UUID> moved = new HashSet<>();
   private long nr;
 
   private Telling(Ledger ledger, UUID household, Map<String, UUID> known, Recording how, When now) {
@@ -76,9 +78,7 @@ public final class Telling {
     }
     telling.papers(packet);
     return new Told(
-        new Added(telling.subjects, telling.entries),
-        requests,
-        telling.places.with(telling.ids));
+        new Added(telling.subjects, telling.entries), requests, telling.places.with(telling.ids));
   }
 
   /**
@@ -92,7 +92,8 @@ public final class Telling {
     telling.household(changed.household());
     for (var i = 0; i < changed.requests().size(); i++) {
       telling.answers(
-          was.places().subject("/requests/" + i).orElseThrow(), changed.requests().get(i));
+          was.places().subject("/requests/" + i).orElseThrow(),
+          changed.requests().get(i));
     }
     return new Added(telling.subjects, telling.entries);
   }
@@ -114,14 +115,19 @@ public final class Telling {
       var person = told.people().get(i);
       var subject = known(ids.get(person.id()));
       places.put("/household/people/" + i, subject);
+      if (ledger
+          .membership(subject, now)
+          .filter(member -> !member.household().equals(household))
+          .isPresent()) {
+        moved.add(subject);
+      }
       say(subject, Ledger.MEMBERSHIP, new Membership(household, person.role()), null);
       fields(subject, SubjectKind.PERSON, person);
     }
     told.people().forEach(person -> owners.add(0, known(ids.get(person.id()))));
     before.stream()
         .map(Subject::id)
-        .filter(person ->
-            told.people().stream().noneMatch(one -> person.equals(ids.get(one.id()))))
+        .filter(person -> told.people().stream().noneMatch(one -> person.equals(ids.get(one.id()))))
         .forEach(person -> say(person, Ledger.MEMBERSHIP, null, null));
     list(SubjectKind.INCOME, "incomes", told.incomes(), owners);
     list(SubjectKind.NO_INCOME, "noIncome", told.noIncome(), owners);
@@ -158,8 +164,7 @@ public final class Telling {
   }
 
   /** Each entry of a list is the subject it was before: by its id where that is known, else by whose and what it is. */
-  private void list(
-      SubjectKind kind, String list, List<? extends Record> told, List<UUID> owners) {
+  private void list(SubjectKind kind, String list, List<? extends Record> told, List<UUID> owners) {
     var before = new ArrayList<>(ledger.listed(kind, owners, now));
     told.stream()
         .map(one -> ids.get((String) Parts.byKey(one).get(Keys.ID)))
@@ -177,6 +182,9 @@ public final class Telling {
         }
       }
       places.put("/household/" + list + "/" + i, subject);
+      if (moved.contains(owner)) {
+        moved.add(subject);
+      }
       say(subject, Ledger.LISTED, true, null);
       fields(subject, kind, told.get(i));
     }
@@ -266,7 +274,7 @@ public final class Telling {
           how.source(),
           how.by(),
           how.at(),
-          since(before),
+          since(subject, before),
           null,
           ++nr));
     }
@@ -274,11 +282,12 @@ public final class Telling {
 
   /**
    * What is told otherwise than before holds from a day on; what is set by hand, as long as what it is set in the place
-   * of; what is told for the first time, as far back as anybody asks.
+   * of; what is told for the first time, as far back as anybody asks: but of somebody who has a household of their own
+   * now, from then on, as it is none of the old one's.
    */
-  private @Nullable LocalDate since(@Nullable Entry before) {
+  private @Nullable LocalDate since(UUID subject, @Nullable Entry before) {
     if (before == null) {
-      return null;
+      return moved.contains(subject) ? how.from() : null;
     }
     return how.kind() == EntryKind.SAID ? how.from() : before.from();
   }
