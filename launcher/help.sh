@@ -1,7 +1,9 @@
 cat <<'TEXT'
 ./civitane start [--fresh] [--port N]   sets up, builds, fills the demo and serves; Ctrl-C stops all
 ./civitane test                         runs every test: core, words, packets, application, real browser
+./civitane test MODULE|NAME …           runs the tests of some modules (core, words, packet, app, e2e, bench), or some by name
 ./civitane determine [OPTIONS] FILE…    works out packets without a database (--help lists the options)
+./civitane rerun                        makes the demo's determinations again and lists those that differ; 1 where any does
 ./civitane bench [PATTERN]              runs the benchmarks
 ./civitane mutate                       makes deliberate mistakes in the core and counts those its tests notice
 ./civitane help                         this text

@@ -48,6 +48,9 @@ CIVITANE_DB_URL="$pg_url" CIVITANE_PORT="$port" \
 server=$!
 say "Starting …"
 for _ in $(seq 240); do
+  if ! kill -0 "$server" 2>/dev/null && grep -qE "checksum mismatch|applied migration not resolved" "$home/server.log"; then
+    fail "the demo's database is of an earlier version; fill it again with ./civitane start --fresh"
+  fi
   kill -0 "$server" 2>/dev/null || { tail -n 20 "$home/server.log" >&2; fail "the server stopped; the whole log is in .civitane/server.log"; }
   if node -e "fetch('http://127.0.0.1:$port/actuator/health').then(r=>process.exit(r.ok?0:1),()=>process.exit(1))"; then
     break

@@ -12,10 +12,23 @@ postgres_start test "-c fsync=off -c synchronous_commit=off -c full_page_writes=
 trap 'postgres_remove test' EXIT
 export CIVITANE_TEST_DB_URL="$pg_url"
 
+# Modules and names of tests narrow it down; whatever begins with a hyphen is for Maven.
+modules= names= flags=()
+for word in "$@"; do
+  case "$word" in
+    -*) flags+=("$word") ;;
+    core | words | packet | web | app | e2e | bench) modules="$modules,$word" ;;
+    *) names="$names,$word" ;;
+  esac
+done
+[ -z "$modules" ] || flags+=(-pl "${modules#,}" -am)
+[ -z "$names" ] || flags+=("-Dtest=${names#,}" -Dsurefire.failIfNoSpecifiedTests=false)
+rm -rf app/target/classes/db
+
 say "Building and testing; the log is in .civitane/test.log"
 began=$SECONDS
 set +e
-mvn -B -ntp verify "$@" 2>&1 | tee "$home/test.log" |
+mvn -B -ntp verify ${flags[@]+"${flags[@]}"} 2>&1 | tee "$home/test.log" |
   grep --line-buffered -E "Building Civitane|Tests run:|BUILD|ERROR|FAIL" >&2
 result=${PIPESTATUS[0]}
 set -e

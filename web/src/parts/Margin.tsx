@@ -82,12 +82,36 @@ export function ResultBlock({
 }) {
   const { t } = useTranslation();
   const changes = result.tests.filter((test) => test.change);
+  const head = (
+    <h2 className="head">
+      <span>{result.title}</span>
+      <span>{t("margin.book", { book: result.book })}</span>
+    </h2>
+  );
+  const tests = (
+    <ul className="mt-2">
+      {result.tests.map((test) => (
+        <TestRow key={test.id} test={test} onGoTo={onGoTo} names={names} />
+      ))}
+    </ul>
+  );
+  // What nobody was asked yet has no verdict; what it looks at can be unfolded.
+  if (!result.asked) {
+    return (
+      <section aria-label={result.title}>
+        {head}
+        <details>
+          <summary className="soft cursor-pointer">
+            {t("margin.notAsked", { count: result.tests.length })}
+          </summary>
+          {tests}
+        </details>
+      </section>
+    );
+  }
   return (
     <section aria-label={result.title}>
-      <h2 className="head">
-        <span>{result.title}</span>
-        <span>{t("margin.book", { book: result.book })}</span>
-      </h2>
+      {head}
       <p
         className={`case text-[1.5rem] leading-tight ${result.outcome === "unknown" ? "soft" : "font-semibold"}`}
       >
@@ -99,11 +123,7 @@ export function ResultBlock({
       {result.route && <p className="wrong">{t(`margin.${result.route}`)}</p>}
       {result.hold && <p>{t(`margin.hold.${result.hold}`)}</p>}
       <Awards awards={result.awards} />
-      <ul className="mt-2">
-        {result.tests.map((test) => (
-          <TestRow key={test.id} test={test} onGoTo={onGoTo} names={names} />
-        ))}
-      </ul>
+      {tests}
       {changes.length > 0 && (
         <div className="mt-2">
           <h3 className="soft small">{t("margin.wouldChange")}</h3>

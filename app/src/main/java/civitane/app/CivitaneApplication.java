@@ -13,16 +13,22 @@ import java.time.ZoneId;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** The application: keeps, serves and sends. */
+@EnableScheduling
 @SpringBootApplication
 public class CivitaneApplication {
   private static final String LATIN = "/letter-fonts/AtkinsonHyperlegible_400Regular.ttf";
   private static final String ARABIC = "/letter-fonts/NotoNaskhArabic_400Regular.ttf";
+  private static final String RERUN = "civitane.rerun";
   private static final ZoneId DISTRICT = ZoneId.of("Europe/Lisbon");
 
   public static void main(String[] arguments) {
-    SpringApplication.run(CivitaneApplication.class, arguments);
+    var application = SpringApplication.run(CivitaneApplication.class, arguments);
+    if (application.getEnvironment().containsProperty(RERUN)) {
+      System.exit(SpringApplication.exit(application));
+    }
   }
 
   /** The office's clock; dates are those of the district, wherever the machine stands. */

@@ -126,6 +126,9 @@ create table determination (
   claim_id uuid not null references claim,
   made_at timestamptz not null,
   made_by text not null,
+  rules text not null,
+  book text not null,
+  book_hash text not null,
   packet text not null,
   result text not null,
   hash text not null
@@ -151,21 +154,28 @@ create table letter (
   kind text not null,
   about text not null,
   code text not null unique,
-  pdf bytea not null,
+  says text not null,
+  pdf bytea,
   written_on date not null,
   unique (kind, about)
 );
 create index letter_about on letter (about);
+create index letter_unprinted on letter (id) where pdf is null;
 
--- Append-only; each row carries the hash of the one before.
+-- Every change, by whom and when; plain rows, so that nobody waits for anybody.
 create table audit_log (
-  seq bigint primary key,
+  nr bigint generated always as identity primary key,
   happened_at timestamptz not null,
   actor text not null,
   action text not null,
   subject text not null,
-  detail text not null,
-  previous text not null,
+  detail text not null
+);
+
+-- The entries chained afterwards, each link with the hash over its entry and the link before.
+create table audit_chain (
+  seq bigint primary key,
+  entry_nr bigint not null unique,
   hash text not null
 );
 
@@ -174,6 +184,7 @@ begin
   raise exception '% is append-only', tg_table_name;
 end $$;
 create trigger audit_log_stays before update or delete on audit_log for each row execute function never_changes();
+create trigger audit_chain_stays before update or delete on audit_chain for each row execute function never_changes();
 create trigger determination_stays before update or delete on determination for each row execute function never_changes();
 create trigger claim_event_stays before update or delete on claim_event for each row execute function never_changes();
 create trigger entry_stays before update or delete on entry for each row execute function never_changes();

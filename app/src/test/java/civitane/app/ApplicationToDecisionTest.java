@@ -30,13 +30,18 @@ public class ApplicationToDecisionTest extends OnDatabase {
     assertEquals(count("letter where about = '" + number + "'"), 1);
     var hash = database
         .sql(
-            "select d.packet, d.result, d.hash from determination d join claim c on c.id = d.claim_id where c.number = ?")
+            "select d.rules, d.book, d.book_hash, d.packet, d.result, d.hash from determination d join claim c on c.id = d.claim_id where c.number = ?")
         .param(number)
-        .query((row, n) -> civitane.app.audit.AuditLog.sha256(
-                row.getString(1) + "\n" + row.getString(2))
-            .equals(row.getString(3)))
+        .query((row, n) -> civitane.app.audit.Hash.of(String.join(
+                "\n",
+                row.getString(1),
+                row.getString(2),
+                row.getString(3),
+                row.getString(4),
+                row.getString(5)))
+            .equals(row.getString(6)))
         .single();
-    assertTrue(hash, "the determination's hash is over its facts and result");
+    assertTrue(hash, "the determination's hash is over rules, book, facts and result");
   }
 
   @Test

@@ -1,6 +1,12 @@
 package civitane.app;
 
+import civitane.app.audit.AuditLog;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.DataAccessException;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
@@ -10,6 +16,12 @@ import static org.testng.Assert.expectThrows;
 
 /** The audit log can't be changed, and shows when it was. */
 public class AuditTest extends OnDatabase {
+
+  @Autowired
+  private AuditLog log;
+
+  @Autowired
+  private PlatformTransactionManager manager;
 
   private boolean isUnbroken() throws Exception {
     var verification = body(as("jun", "AUDITOR", get("/api/audit/verification")));
@@ -31,14 +43,47 @@ public class AuditTest extends OnDatabase {
     assertTrue(isUnbroken());
     database.sql("alter table audit_log disable trigger audit_log_stays").update();
     var actor = database
-        .sql("select actor from audit_log where seq = 5")
+        .sql("select actor from audit_log where nr = 5")
         .query(String.class)
         .single();
-    database.sql("update audit_log set actor = 'nobody' where seq = 5").update();
+    database.sql("update audit_log set actor = 'nobody' where nr = 5").update();
     assertFalse(isUnbroken());
-    database.sql("update audit_log set actor = ? where seq = 5").param(actor).update();
+    database.sql("update audit_log set actor = ? where nr = 5").param(actor).update();
     database.sql("alter table audit_log enable trigger audit_log_stays").update();
     assertTrue(isUnbroken());
+  }
+
+  @Test
+  public void anEntryThatIsMissingIsSeen() throws Exception {
+    assertTrue(isUnbroken());
+    database.sql("alter table audit_log disable trigger audit_log_stays").update();
+    database.sql("create table gone as select * from audit_log where nr = 7").update();
+    database.sql("delete from audit_log where nr = 7").update();
+    var broken = body(as("jun", "AUDITOR", get("/api/audit/verification")));
+    assertFalse(broken.get("unbroken").booleanValue());
+    assertTrue(broken.get("brokenAt").longValue() > 0);
+    database
+        .sql("insert into audit_log overriding system value select * from gone")
+        .update();
+    database.sql("drop table gone").update();
+    database.sql("alter table audit_log enable trigger audit_log_stays").update();
+    assertTrue(isUnbroken());
+  }
+
+  @Test
+  public void whoeverWritesWaitsForNobody() throws Exception {
+    var transactions = new TransactionTemplate(manager);
+    // Two changes at the same time, one inside the other: under one lock the inner one would never
+    // end.
+    transactions.executeWithoutResult(outer -> {
+      log.record("ikenna", "something", "outer", "");
+      var inner = CompletableFuture.runAsync(() -> new TransactionTemplate(manager)
+          .executeWithoutResult(status -> log.record("maud", "something", "inner", "")));
+      inner.orTimeout(20, TimeUnit.SECONDS).join();
+    });
+    var sealed = body(as("jun", "AUDITOR", get("/api/audit/verification")));
+    assertEquals(sealed.get("unsealed").intValue(), 0);
+    assertTrue(sealed.get("unbroken").booleanValue(), "kept in one order, begun in another");
   }
 
   @Test

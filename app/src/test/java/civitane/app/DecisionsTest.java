@@ -1,6 +1,8 @@
 package civitane.app;
 
+import civitane.app.decisions.Rerun;
 import java.util.Collections;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -10,6 +12,9 @@ import static org.testng.Assert.assertTrue;
 
 /** A decision is what the rules say or a senior's with a reason, is kept whole, and goes out once. */
 public class DecisionsTest extends OnDatabase {
+  @Autowired
+  private Rerun rerun;
+
   private static final String RICH = "\"amount\": 430.00";
   private static final String POOR = "\"amount\": 2430.00";
 
@@ -78,6 +83,32 @@ public class DecisionsTest extends OnDatabase {
         told.contains("The child moved away in summer."), "the reason that goes out: " + told);
     assertEquals(count("letter where about = '" + number + "'"), 0);
     assertEquals(claim(number).get("state").stringValue(), "open");
+  }
+
+  @Test
+  public void whatWasDeterminedComesOutTheSameAgain() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    assertEquals(decision(number, taken(number), true).getResponse().getStatus(), 200);
+    var report = rerun.run();
+    assertTrue(report.made() >= 1);
+    assertEquals(report.different().toString(), "[]");
+    database
+        .sql("alter table determination disable trigger determination_stays")
+        .update();
+    var id = database
+        .sql("select id from claim where number = ?")
+        .param(number)
+        .query(String.class)
+        .single();
+    var change = "update determination set packet = replace(packet, ?, ?) where claim_id = ?::uuid";
+    database.sql(change).params("430", "431", id).update();
+    var changed = rerun.run().different();
+    assertEquals(changed.size(), 1);
+    assertTrue(changed.get(0).changed());
+    assertEquals(changed.get(0).claim().toString(), id);
+    database.sql(change).params("431", "430", id).update();
+    database.sql("alter table determination enable trigger determination_stays").update();
+    assertEquals(rerun.run().different().toString(), "[]");
   }
 
   @DataProvider

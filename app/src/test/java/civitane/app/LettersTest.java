@@ -1,5 +1,6 @@
 package civitane.app;
 
+import java.util.Set;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -78,5 +79,23 @@ public class LettersTest extends OnDatabase {
       assertTrue(text.contains(printed), text);
       assertFalse(text.contains(notPrinted), text);
     }
+  }
+
+  @Test
+  public void aLetterThatWasOrderedIsPrintedOnceThoughManyAskForItAtOnce() throws Exception {
+    var receipt = lodged(Packets.meals(2)).at("/letters/0/id").stringValue();
+    // As if the office had been stopped after the letter was ordered and before it was printed.
+    database
+        .sql("update letter set pdf = null where id = ?::uuid")
+        .param(receipt)
+        .update();
+    var pages = atOnce(
+        4,
+        i -> () -> java.util.HexFormat.of()
+            .formatHex(
+                asIkenna(get("/api/letters/{id}", receipt)).getResponse().getContentAsByteArray()));
+    assertEquals(Set.copyOf(pages).size(), 1, "the same pages for everybody");
+    assertTrue(pages.get(0).length() > 1000);
+    assertEquals(count("letter where id = '" + receipt + "' and pdf is not null"), 1);
   }
 }

@@ -8,15 +8,16 @@ import org.springframework.web.bind.annotation.RestController;
 /** The audit log, for the auditor. */
 @RestController
 class AuditController {
-  private final AuditLog log;
+  private final AuditSeal seal;
 
-  AuditController(AuditLog log) {
-    this.log = log;
+  AuditController(AuditSeal seal) {
+    this.seal = seal;
   }
 
   @GetMapping("/api/audit/verification")
   @PreAuthorize(May.AUDIT)
-  AuditLog.Verification verification() {
-    return log.verify();
+  AuditSeal.Verification verification() {
+    seal.seal();
+    return seal.verify();
   }
 }

@@ -43,6 +43,9 @@ public class Decisions {
   private static final Pattern SETTABLE =
       Pattern.compile("/(?:household|requests/0/answers)(?:/[^/]+)*/(?!id$)[^/]+");
 
+  /** The version of the rules, told with whatever is determined by them. */
+  private static final String RULES = "0.1.0";
+
   private final Claims claims;
   private final Ledgers ledgers;
   private final Screenings screenings;
@@ -176,18 +179,21 @@ public class Decisions {
     var packet = claims.facts(number).packet();
     var result = determine(packet);
     check(result, grant, reason, by);
-    var facts = PacketWriter.written(packet);
-    var text = new ResultWriter(false, Language.EN).results(List.of(result));
     var determination = determinations.save(new StoredDetermination(
-        claims.idOf(number),
-        clock.instant(),
-        by.login(),
-        facts,
-        text,
-        AuditLog.sha256(facts + "\n" + text)));
+        claims.idOf(number), clock.instant(), by.login(), grounds(packet), written(result)));
     claims.decide(by, number, version, grant, determination.id(), reason);
     letters.write(by, text(claim, packet, result, grant, reason));
     audit.record(by.login(), "claim decided", number, outcome(grant) + " " + determination.hash());
+  }
+
+  private StoredDetermination.Grounds grounds(Packet packet) {
+    var book = screenings.book(packet);
+    return new StoredDetermination.Grounds(
+        RULES, book.name(), book.hash(), PacketWriter.written(packet));
+  }
+
+  static String written(Result result) {
+    return new ResultWriter(false, Language.EN).results(List.of(result));
   }
 
   private static void check(

@@ -1,12 +1,13 @@
 package civitane.app.decisions;
 
+import civitane.app.audit.Hash;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 
-/** A determination as it was made: facts, result, and the hash over both. */
+/** A determination as it was made: the rules and rate book it was made by, the facts, the result, and a hash over all. */
 @Entity
 @Table(name = "determination")
 class StoredDetermination {
@@ -16,25 +17,61 @@ class StoredDetermination {
   private UUID claimId;
   private Instant madeAt;
   private String madeBy;
+  private String rules;
+  private String book;
+  private String bookHash;
   private String packet;
   private String result;
   private String hash;
 
+  /**
+   * What a determination is made by.
+   *
+   * @param rules the version of the rules
+   * @param book the rate book's name
+   * @param bookHash over the rate book's text
+   * @param packet the facts as they were put together
+   */
+  record Grounds(String rules, String book, String bookHash, String packet) {
+    String hashWith(String result) {
+      return Hash.of(String.join("\n", rules, book, bookHash, packet, result));
+    }
+  }
+
   protected StoredDetermination() {}
 
-  StoredDetermination(
-      UUID claimId, Instant madeAt, String madeBy, String packet, String result, String hash) {
+  StoredDetermination(UUID claimId, Instant madeAt, String madeBy, Grounds grounds, String result) {
     this.id = UUID.randomUUID();
     this.claimId = claimId;
     this.madeAt = madeAt;
     this.madeBy = madeBy;
-    this.packet = packet;
+    this.rules = grounds.rules();
+    this.book = grounds.book();
+    this.bookHash = grounds.bookHash();
+    this.packet = grounds.packet();
     this.result = result;
-    this.hash = hash;
+    this.hash = grounds.hashWith(result);
   }
 
   UUID id() {
     return id;
+  }
+
+  UUID claimId() {
+    return claimId;
+  }
+
+  String packet() {
+    return packet;
+  }
+
+  String result() {
+    return result;
+  }
+
+  /** Whether nothing of it has been changed since it was made. */
+  boolean isWhole() {
+    return new Grounds(rules, book, bookHash, packet).hashWith(result).equals(hash);
   }
 
   String hash() {

@@ -1,6 +1,7 @@
 package civitane.app.intake;
 
 import civitane.app.audit.AuditLog;
+import civitane.app.audit.Hash;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import java.security.SecureRandom;
@@ -57,7 +58,7 @@ class SigningRequests {
         .param("application", application)
         .param("person", person)
         .param("name", name)
-        .param("hash", AuditLog.sha256(application + person + code))
+        .param("hash", Hash.of(application + person + code))
         .param("by", by.login())
         .param("now", Timestamp.from(clock.instant()))
         .update();

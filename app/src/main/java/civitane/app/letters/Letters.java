@@ -8,16 +8,22 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.json.JsonMapper;
 
-/** Letters: written once, kept as they went out, and confirmed by a code. */
+/** Letters: ordered within what they tell of, printed once outside it, kept as they went out, and confirmed by a code. */
 @Service
 public class Letters {
   private final LetterRepository repository;
   private final LetterPrinter printer;
   private final Codes codes;
   private final AuditLog audit;
+  private final ApplicationEventPublisher events;
+  private final TransactionTemplate inTransaction;
+  private final JsonMapper json;
   private final Clock clock;
 
   Letters(
@@ -25,32 +31,37 @@ public class Letters {
       LetterPrinter printer,
       Codes codes,
       AuditLog audit,
+      ApplicationEventPublisher events,
+      TransactionTemplate inTransaction,
+      JsonMapper json,
       Clock clock) {
     this.repository = repository;
     this.printer = printer;
     this.codes = codes;
     this.audit = audit;
+    this.events = events;
+    this.inTransaction = inTransaction;
+    this.json = json;
     this.clock = clock;
   }
 
   /** A letter in a list. */
   public record ListedLetter(UUID id, String kind, String code, LocalDate writtenOn) {}
 
-  /** Writes and keeps a letter; a second of the same kind about the same number can't be kept. */
+  /** Orders a letter; a second of the same kind about the same number can't be kept. */
   @Transactional
   public ListedLetter write(Staff.Colleague by, LetterText text) {
-    var today = LocalDate.now(clock);
-    var code = codes.fresh();
     var letter = new StoredLetter(
         UUID.randomUUID(),
         text.kind(),
         text.about(),
-        code,
-        printer.print(text, code, today),
-        today);
+        codes.fresh(),
+        json.writeValueAsString(text),
+        LocalDate.now(clock));
     repository.saveAndFlush(letter);
     audit.record(by.login(), "letter written", text.about(), text.kind());
-    return listed(letter);
+    events.publishEvent(new LetterOrdered(letter.id()));
+    return new ListedLetter(letter.id(), letter.kind(), letter.code(), letter.writtenOn());
   }
 
   /** The pages a letter would have, without keeping it. */
@@ -60,25 +71,49 @@ public class Letters {
 
   @Transactional(readOnly = true)
   public List<ListedLetter> about(List<String> numbers) {
-    return repository.findByAboutInOrderByWrittenOnDesc(numbers).stream()
-        .map(Letters::listed)
-        .toList();
+    return repository.about(numbers);
   }
 
-  @Transactional
+  /** The pages of a letter, printed now where nobody has got to it yet. */
   public byte[] pdf(Staff.Colleague by, UUID id) {
-    var letter = repository.findById(id).orElseThrow(() -> Problem.notThere("The letter"));
-    audit.record(by.login(), "letter read", id.toString(), letter.kind());
-    return letter.pdf();
+    var letter = inTransaction.execute(status -> {
+      var found = find(id);
+      audit.record(by.login(), "letter read", id.toString(), found.kind());
+      return found;
+    });
+    var pages = letter.pdf();
+    if (pages == null) {
+      print(id);
+      pages = find(id).pdf();
+    }
+    return pages;
+  }
+
+  /** Letters that are ordered and not printed yet. */
+  List<UUID> unprinted() {
+    return repository.unprinted();
+  }
+
+  /** Prints a letter that is not printed yet; nothing is held in the database while its pages are made. */
+  void print(UUID id) {
+    var letter = find(id);
+    if (letter.pdf() == null) {
+      var text = json.readValue(letter.says(), LetterText.class);
+      var pages = printer.print(text, letter.code(), letter.writtenOn());
+      inTransaction.executeWithoutResult(status -> repository.print(id, pages));
+    }
+  }
+
+  private StoredLetter find(UUID id) {
+    return repository.findById(id).orElseThrow(() -> Problem.notThere("The letter"));
   }
 
   /** Whether a code is that of a letter of this office, and of which kind and day; nothing else is told. */
   @Transactional(readOnly = true)
   Optional<ListedLetter> confirm(String typed) {
-    return repository.findByCode(Codes.grouped(typed)).map(Letters::listed);
-  }
-
-  private static ListedLetter listed(StoredLetter letter) {
-    return new ListedLetter(letter.id(), letter.kind(), letter.code(), letter.writtenOn());
+    return repository
+        .findByCode(Codes.grouped(typed))
+        .map(letter ->
+            new ListedLetter(letter.id(), letter.kind(), letter.code(), letter.writtenOn()));
   }
 }

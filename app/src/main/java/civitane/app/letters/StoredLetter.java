@@ -5,8 +5,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
-/** A letter as it went out; it never changes. */
+/** A letter: ordered with what it says, then printed once; its pages never change. */
 @Entity
 @Table(name = "letter")
 class StoredLetter {
@@ -16,17 +17,18 @@ class StoredLetter {
   private String kind;
   private String about;
   private String code;
-  private byte[] pdf;
+  private String says;
+  private byte @Nullable [] pdf;
   private LocalDate writtenOn;
 
   protected StoredLetter() {}
 
-  StoredLetter(UUID id, String kind, String about, String code, byte[] pdf, LocalDate writtenOn) {
+  StoredLetter(UUID id, String kind, String about, String code, String says, LocalDate writtenOn) {
     this.id = id;
     this.kind = kind;
     this.about = about;
     this.code = code;
-    this.pdf = pdf.clone();
+    this.says = says;
     this.writtenOn = writtenOn;
   }
 
@@ -42,8 +44,12 @@ class StoredLetter {
     return code;
   }
 
-  byte[] pdf() {
-    return pdf.clone();
+  String says() {
+    return says;
+  }
+
+  byte @Nullable [] pdf() {
+    return pdf == null ? null : pdf.clone();
   }
 
   LocalDate writtenOn() {

@@ -21,12 +21,14 @@ import org.jspecify.annotations.Nullable;
 /**
  * A result as the interface shows it.
  *
+ * @param asked whether anything the service asks has been answered; else it says nothing yet
  * @param awards what is granted, in words
  * @param aids what helps whoever asks or answers
  */
 public record ResultView(
     String service,
     String title,
+    boolean asked,
     String outcome,
     @Nullable String hold,
     @Nullable String route,
@@ -97,9 +99,14 @@ public record ResultView(
   }
 
   public static ResultView of(Result result, Record aids) {
+    return of(result, true, aids);
+  }
+
+  static ResultView of(Result result, boolean asked, Record aids) {
     return new ResultView(
         result.service(),
         Catalogue.title(result.service()),
+        asked,
         result.outcome().word(),
         result.hold() == null ? null : result.hold().word(),
         result.route() == null ? null : result.route().word(),

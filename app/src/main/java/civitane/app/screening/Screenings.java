@@ -2,6 +2,7 @@ package civitane.app.screening;
 
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
+import civitane.core.facts.Request;
 import civitane.core.matching.Plausibility;
 import civitane.core.rates.RateBook;
 import civitane.core.rates.RateShelf;
@@ -10,6 +11,7 @@ import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
 import civitane.core.services.Conversation;
 import civitane.core.services.Screening;
+import civitane.core.services.Services;
 import civitane.core.services.decisionappeal.DecisionAppeal;
 import civitane.packet.PacketReader;
 import civitane.packet.ResultWriter;
@@ -73,10 +75,18 @@ public class Screenings {
     return screening.aids(packet).get(0);
   }
 
-  private static List<ResultView> views(List<Result> results, List<Record> aids) {
+  private List<ResultView> views(Packet packet, List<Result> results) {
+    var aids = screening.aids(packet);
     return IntStream.range(0, results.size())
-        .mapToObj(i -> ResultView.of(results.get(i), aids.get(i)))
+        .mapToObj(
+            i -> ResultView.of(results.get(i), isAsked(packet.requests().get(i)), aids.get(i)))
         .toList();
+  }
+
+  /** Whether anything has been answered of what a service asks; one that asks nothing of its own always has. */
+  private static boolean isAsked(Request request) {
+    var service = Services.named(request.service()).orElseThrow();
+    return service.questions().isEmpty() || !request.answers().equals(service.nothingAnswered());
   }
 
   /** The same JSON that the command line prints for a packet. */
@@ -102,7 +112,7 @@ public class Screenings {
     var results = screening.of(packet, mode);
     var book = rates.on(today).orElseThrow();
     return new Margin(
-        views(results, screening.aids(packet)),
+        views(packet, results),
         lenient.faults(),
         Plausibility.of(packet.household(), today, book).stream()
             .map(doubt ->
@@ -142,6 +152,11 @@ public class Screenings {
 
   LocalDate today() {
     return LocalDate.now(clock);
+  }
+
+  /** The rate book that a packet is worked out by. */
+  public RateBook book(Packet packet) {
+    return rates.on(packet.assessedOn()).orElseThrow();
   }
 
   RateBook book() {

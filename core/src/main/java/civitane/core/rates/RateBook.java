@@ -1,8 +1,14 @@
 package civitane.core.rates;
 
 import civitane.core.money.Amount;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.time.LocalDate;
+import java.util.HexFormat;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
@@ -20,10 +26,12 @@ public final class RateBook {
   private final Amount middleIncome;
   private final IncomeCheck incomeCheck;
   private final int recentDays;
+  private final String hash;
   private final Section whole;
   private final Map<Class<?>, Object> terms = new ConcurrentHashMap<>();
 
-  private RateBook(Section whole) {
+  private RateBook(Section whole, String hash) {
+    this.hash = hash;
     this.whole = whole;
     this.name = whole.text("book");
     this.from = LocalDate.parse(whole.text("from"));
@@ -38,10 +46,33 @@ public final class RateBook {
   /** Reads a book from YAML, every number exactly as written. Throws {@link RateBookFault}. */
   public static RateBook read(InputStream yaml) {
     var settings = LoadSettings.builder().setSchema(new FailsafeSchema()).build();
-    if (new Load(settings).loadFromInputStream(yaml) instanceof Map<?, ?> entries) {
-      return new RateBook(new Section("", entries));
+    var text = bytes(yaml);
+    if (new Load(settings).loadFromInputStream(new ByteArrayInputStream(text))
+        instanceof Map<?, ?> entries) {
+      return new RateBook(new Section("", entries), sha256(text));
     }
     throw new RateBookFault("it has no parts");
+  }
+
+  private static byte[] bytes(InputStream yaml) {
+    try {
+      return yaml.readAllBytes();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static String sha256(byte[] text) {
+    try {
+      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text));
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException("every Java has SHA-256", e);
+    }
+  }
+
+  /** The SHA-256 of the book's text: of two with one hash every number is the same. */
+  public String hash() {
+    return hash;
   }
 
   /** The book's name, as in {@code 2026-07}. */

@@ -220,4 +220,76 @@ public class LikenessTest {
     assertTrue(likeness.isWorthALook());
     assertTrue(likeness.reasons().contains(Why.BORN_SAME_DAY.with()), likeness.toString());
   }
+
+  private static KnownPerson known(
+      String given, String family, @Nullable String born, @Nullable String number, String line) {
+    return new KnownPerson(
+        given, family, born == null ? null : LocalDate.parse(born), number, line, "BK31");
+  }
+
+  private static List<String> why(KnownPerson one, KnownPerson other) {
+    return Likeness.of(one, other).reasons().stream()
+        .map(reason -> reason.code().key())
+        .toList();
+  }
+
+  @Test
+  public void eachLikenessIsSaidAndCounts() {
+    var wren = known("Wren", "Tamsett", "2014-03-08", null, "3 Tide Row");
+    assertEquals(
+        why(wren, known("Wren", "Tamsett", "2014-03-08", null, "3 Tide Row")),
+        List.of("nameSame", "bornSameDay", "addressSame"));
+    assertTrue(Likeness.of(wren, known("Wren", "Tamsett", "2014-03-08", null, "3 Tide Row"))
+        .isSame());
+    assertEquals(
+        why(wren, known("Wren", "Morwen", "2014-08-03", null, "44 Quay Court")),
+        List.of("givenNameSame", "bornNear", "postcodeSame"),
+        "day and month have changed places");
+    assertEquals(
+        why(wren, known("Rui", "Tamsett", "2014-03-09", null, "44 Quay Court")),
+        List.of("familyNameSame", "bornNear", "postcodeSame"),
+        "one digit is another");
+    assertEquals(
+        why(wren, known("Rui", "Morwen", "2011-12-25", null, "")),
+        List.of("nameDiffers", "bornAnotherDay"));
+    assertEquals(why(wren, known("Wren", "Tamsett", null, null, "")), List.of("nameSame"));
+    assertFalse(
+        Likeness.of(wren, known("Rui", "Morwen", "2011-12-25", null, "")).isWorthALook());
+  }
+
+  @Test
+  public void moreThatIsAlikeIsNeverLess() {
+    var wren = known("Wren", "Tamsett", "2014-03-08", null, "3 Tide Row");
+    var points = new ArrayList<Integer>();
+    for (var other : List.of(
+        known("Rui", "Morwen", "2011-12-25", null, ""),
+        known("Rui", "Tamsett", "2011-12-25", null, ""),
+        known("Wren", "Morwen", "2014-08-03", null, ""),
+        known("Wren", "Morwen", "2014-08-03", null, "44 Quay Court"),
+        known("Wren", "Morwen", "2014-08-03", null, "3 Tide Row"),
+        known("Wren", "Tamsett", "2014-08-03", null, "3 Tide Row"),
+        known("Wren", "Tamsett", "2014-03-08", null, "3 Tide Row"))) {
+      points.add(Likeness.of(wren, other).points());
+    }
+    for (var i = 1; i < points.size(); i++) {
+      assertTrue(points.get(i) > points.get(i - 1), points.toString());
+    }
+  }
+
+  @Test
+  public void aNumberDecidesUnlessNothingElseAgrees() {
+    var wren = known("Wren", "Tamsett", "2014-03-08", "1012619860", "3 Tide Row");
+    var same = Likeness.of(wren, known("Wren", "Other", "2014-03-08", "1012619860", ""));
+    assertTrue(same.isSame());
+    assertEquals(same.reasons().get(0).code().key(), "numberSame");
+    var stranger = Likeness.of(wren, known("Rui", "Morwen", "1970-01-01", "1012619860", ""));
+    assertTrue(stranger.isWorthALook());
+    assertFalse(stranger.isSame());
+    var twin =
+        Likeness.of(wren, known("Wren", "Tamsett", "2014-03-08", "7242110547", "3 Tide Row"));
+    assertTrue(twin.reasons().stream().anyMatch(one -> one.code().key().equals("numberDiffers")));
+    assertTrue(twin.points()
+        < Likeness.of(wren, known("Wren", "Tamsett", "2014-03-08", null, "3 Tide Row"))
+            .points());
+  }
 }

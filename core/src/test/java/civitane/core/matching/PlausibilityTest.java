@@ -1,7 +1,12 @@
 package civitane.core.matching;
 
+import civitane.core.facts.Address;
+import civitane.core.facts.Contact;
+import civitane.core.facts.Expense;
+import civitane.core.facts.ExpenseKind;
 import civitane.core.facts.Frequency;
 import civitane.core.facts.Homes;
+import civitane.core.facts.Household;
 import civitane.core.facts.Income;
 import civitane.core.facts.IncomeKind;
 import civitane.core.facts.Person;
@@ -10,6 +15,8 @@ import civitane.core.money.Amount;
 import civitane.core.rates.RateShelf;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
@@ -84,5 +91,71 @@ public class PlausibilityTest {
         Amount.of(register),
         null,
         null);
+  }
+
+  private static List<String> places(Household household) {
+    return Plausibility.of(household, TODAY, RateShelf.shipped().on(TODAY).orElseThrow()).stream()
+        .map(doubt -> doubt.pointer() + " " + doubt.because().code().key())
+        .toList();
+  }
+
+  private static Household paying(String income, String rent, Frequency each) {
+    var wage = Income.of("i1", "p1", IncomeKind.PENSION, Amount.of(income), Frequency.MONTHLY);
+    return new Household(
+        Address.UNKNOWN,
+        List.of(parent()),
+        0,
+        List.of(wage),
+        List.of(),
+        List.of(
+            new Expense(ExpenseKind.CHILDCARE, Amount.of(9_000), Frequency.MONTHLY, null),
+            new Expense(ExpenseKind.RENT, Amount.of(rent), each, null)),
+        List.of(),
+        Set.of(),
+        null,
+        List.of());
+  }
+
+  @Test
+  public void aRentAboveEverythingThatComesIn() {
+    var place = List.of("/household/expenses/1/amount rentAboveIncome");
+    assertEquals(places(paying("1200", "1200.01", Frequency.MONTHLY)), place);
+    assertEquals(places(paying("1200", "1200", Frequency.MONTHLY)), List.of());
+    assertEquals(places(paying("1200", "300", Frequency.WEEKLY)), place);
+    assertEquals(places(paying("0", "300", Frequency.WEEKLY)), List.of(), "nothing comes in yet");
+  }
+
+  private static Household reachedAt(@Nullable String phone, @Nullable String mail) {
+    var contact = new Contact(phone, mail, null, null, null, null);
+    var person = new Person(
+        "p1",
+        Role.APPLICANT,
+        "Rui",
+        "Valdeira",
+        List.of(),
+        null,
+        null,
+        LocalDate.parse("1979-11-02"),
+        null,
+        false,
+        true,
+        14,
+        null,
+        null,
+        null,
+        contact,
+        null);
+    return Homes.of(List.of(person), List.of());
+  }
+
+  @Test
+  public void aPhoneNumberThatIsShortAndAMailAddressThatCannotBe() {
+    assertEquals(
+        places(reachedAt("123", "rui at home")),
+        List.of(
+            "/household/people/0/contact/email mailNotWritten",
+            "/household/people/0/contact/phone phoneShort"));
+    assertEquals(places(reachedAt("020 555 0114", "rui@ferry.example")), List.of());
+    assertEquals(places(reachedAt(null, null)), List.of());
   }
 }

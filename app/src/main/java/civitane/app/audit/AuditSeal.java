@@ -1,0 +1,152 @@
+package civitane.app.audit;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.concurrent.atomic.AtomicLong;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Chains the entries of the audit log by their hashes, within seconds and in the order they are found; verifies the
+ * chain entry by entry, without keeping them.
+ */
+@Service
+public class AuditSeal {
+  private static final long EVERY_MILLIS = 2_000;
+  private static final long ONE_SEALER = 7_260_411;
+  private static final int AT_ONCE = 5_000;
+
+  /** Entries of changes that took long are kept after later ones: so far back is looked for them. */
+  private static final int LATE = 20_000;
+
+  private static final int ROWS_FETCHED = 2_000;
+  private static final String BEGINNING = "0".repeat(64);
+
+  private final JdbcClient database;
+  private final JdbcTemplate streams;
+
+  AuditSeal(JdbcClient database, JdbcTemplate streams) {
+    this.database = database;
+    this.streams = new JdbcTemplate(streams.getDataSource());
+    this.streams.setFetchSize(ROWS_FETCHED);
+  }
+
+  /** The end of the chain. */
+  private record End(long seq, String hash) {}
+
+  /** An entry as it is chained. */
+  private record Entry(
+      long nr, Instant at, String actor, String action, String subject, String detail) {
+
+    static Entry of(ResultSet row) throws SQLException {
+      return new Entry(
+          row.getLong("nr"),
+          row.getTimestamp("happened_at").toInstant(),
+          row.getString("actor"),
+          row.getString("action"),
+          row.getString("subject"),
+          row.getString("detail"));
+    }
+
+    String hash(long seq, String previous) {
+      return Hash.of(seq, nr, at, actor, action, subject, detail, previous);
+    }
+  }
+
+  @Scheduled(initialDelay = EVERY_MILLIS, fixedDelay = EVERY_MILLIS)
+  @Transactional
+  void everyFewSeconds() {
+    seal();
+  }
+
+  /** Chains what is not chained yet, unless another node is doing so. */
+  @Transactional
+  public void seal() {
+    var mine = database
+        .sql("select pg_try_advisory_xact_lock(:key)")
+        .param("key", ONE_SEALER)
+        .query(Boolean.class)
+        .single();
+    if (!mine) {
+      return;
+    }
+    var end = end();
+    var open = database
+        .sql("""
+            select l.* from audit_log l left join audit_chain c on c.entry_nr = l.nr
+            where c.entry_nr is null
+              and l.nr > (select coalesce(max(entry_nr), 0) from audit_chain) - :late
+            order by l.nr limit :most
+            """)
+        .param("late", LATE)
+        .param("most", AT_ONCE)
+        .query((row, n) -> Entry.of(row))
+        .list();
+    for (var entry : open) {
+      var next = new End(end.seq() + 1, entry.hash(end.seq() + 1, end.hash()));
+      database
+          .sql("insert into audit_chain (seq, entry_nr, hash) values (:seq, :nr, :hash)")
+          .param("seq", next.seq())
+          .param("nr", entry.nr())
+          .param("hash", next.hash())
+          .update();
+      end = next;
+    }
+  }
+
+  private End end() {
+    return database
+        .sql("select seq, hash from audit_chain order by seq desc limit 1")
+        .query((row, n) -> new End(row.getLong(1), row.getString(2)))
+        .optional()
+        .orElse(new End(0, BEGINNING));
+  }
+
+  /**
+   * What the chain says of itself.
+   *
+   * @param entries that are chained
+   * @param unsealed that are kept and not chained yet
+   * @param brokenAt the first link that does not fit; 0 where all do
+   */
+  public record Verification(long entries, long unsealed, boolean unbroken, long brokenAt) {}
+
+  /** Walks the whole chain; the first link that does not fit is named. */
+  @Transactional(readOnly = true)
+  public Verification verify() {
+    var walk = new Walk();
+    var entries = new AtomicLong();
+    streams.query("""
+        select c.seq, c.hash, l.* from audit_chain c left join audit_log l on l.nr = c.entry_nr order by c.seq
+        """, row -> {
+      entries.incrementAndGet();
+      walk.step(row);
+    });
+    var kept = database.sql("select count(*) from audit_log").query(Long.class).single();
+    return new Verification(entries.get(), kept - entries.get(), walk.brokenAt == 0, walk.brokenAt);
+  }
+
+  /** How far the chain has been followed. */
+  private static final class Walk {
+    private long seq;
+    private String hash = BEGINNING;
+    private long brokenAt;
+
+    void step(ResultSet row) throws SQLException {
+      seq++;
+      @Nullable String actor = row.getString("actor");
+      var fits = actor != null
+          && row.getLong("seq") == seq
+          && row.getString("hash").equals(Entry.of(row).hash(seq, hash));
+      if (!fits && brokenAt == 0) {
+        brokenAt = seq;
+      }
+      hash = row.getString("hash");
+    }
+  }
+}
