@@ -13,4 +13,4 @@ build_app
 postgres_start demo
 trap postgres_stop EXIT
 CIVITANE_DB_URL="$pg_url" CIVITANE_PORT=0 java -jar app/target/app-0.1.0-exec.jar --civitane.rerun=yes \
-  --spring.main.banner-mode=off --management.server.port=-1 2>"$home/rerun.log"
+  --spring.main.banner-mode=off --logging.level.root=off --logging.level.civitane=off 2>"$home/rerun.log"

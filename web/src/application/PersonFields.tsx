@@ -62,7 +62,7 @@ export function NumberField({ handle, person, index }: Props) {
       pointer={`/household/people/${index}/residentNumber`}
       label={`${t("app.number")} ${index + 1}`}
       shown={shown}
-      placeholder="10 digits, or u n d"
+      placeholder="digits, or u n d"
       expected="ten digits with the right last one; or u unknown, n not issued, d declined"
       read={(text) => {
         const plain = text.replace(/\s/g, "");

@@ -8,6 +8,7 @@ import civitane.core.rates.RateBook;
 import civitane.core.rates.RateShelf;
 import civitane.core.reasons.Argument.Missing;
 import civitane.core.rules.Mode;
+import civitane.core.rules.Question;
 import civitane.core.rules.Result;
 import civitane.core.services.Conversation;
 import civitane.core.services.Screening;
@@ -83,10 +84,11 @@ public class Screenings {
         .toList();
   }
 
-  /** Whether anything has been answered of what a service asks; one that asks nothing of its own always has. */
+  /** Whether anything has been answered of what a service asks; one that has to ask nothing of its own always has. */
   private static boolean isAsked(Request request) {
     var service = Services.named(request.service()).orElseThrow();
-    return service.questions().isEmpty() || !request.answers().equals(service.nothingAnswered());
+    return service.questions().stream().allMatch(Question::optional)
+        || !request.answers().equals(service.nothingAnswered());
   }
 
   /** The same JSON that the command line prints for a packet. */
