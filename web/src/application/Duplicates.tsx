@@ -67,7 +67,7 @@ function Beside({ handle, one }: { handle: DraftHandle; one: Schemas["Duplicate"
           ))}
         </p>
       ))}
-      <div className="flex flex-wrap gap-x-6 mt-1">
+      <div className="flex flex-col mt-1">
         {["joined", "own", "apart"].map((how) => (
           <label key={how} className="inline-flex items-center gap-2 min-h-8">
             <input
