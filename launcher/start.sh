@@ -68,6 +68,8 @@ cat >&2 <<TEXT
                   salome   (policy officer)      password  salome-salome
                   jun      (auditor)             password  jun-jun
 
+  The database    psql postgresql://civitane@127.0.0.1:$pg_port/civitane
+
   Ctrl-C stops everything; what was entered is kept. --fresh fills the demo again.
 
 TEXT

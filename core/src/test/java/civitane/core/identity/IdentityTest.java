@@ -10,6 +10,7 @@ import civitane.core.facts.Role;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Argument.Who;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
@@ -190,6 +191,67 @@ public class IdentityTest {
       assertEquals(read.faults(), List.of());
       assertTrue(read.hasBirthDate(LocalDate.parse("1974-08-12")));
     }
+  }
+
+  /** The specimens of ICAO Doc 9303, part 6, and of a number too long for its field, part 5. */
+  private static final List<String> BOOKLET = List.of(
+      "I<UTOERIKSSON<<ANNA<MARIA<<<<<<<<<<<", "D231458907UTO7408122F1204159<<<<<<<6");
+
+  private static final List<String> LONG_NUMBER = List.of(
+      "I<UTOD23145890<7349<<<<<<<<<<<",
+      "3407127M9507122UTO<<<<<<<<<<<2",
+      "STEVENSON<<PETER<JOHN<<<<<<<<<");
+
+  @DataProvider
+  public static Object[][] digits() {
+    return new Object[][] {
+      {PASSPORT, 1, 9, ZonePart.DOCUMENT_NUMBER},
+      {PASSPORT, 1, 19, ZonePart.BIRTH_DATE},
+      {PASSPORT, 1, 27, ZonePart.EXPIRY_DATE},
+      {PASSPORT, 1, 42, ZonePart.PERSONAL_NUMBER},
+      {PASSPORT, 1, 43, ZonePart.WHOLE},
+      {CARD, 0, 14, ZonePart.DOCUMENT_NUMBER},
+      {CARD, 1, 6, ZonePart.BIRTH_DATE},
+      {CARD, 1, 14, ZonePart.EXPIRY_DATE},
+      {CARD, 1, 29, ZonePart.WHOLE},
+      {BOOKLET, 1, 9, ZonePart.DOCUMENT_NUMBER},
+      {BOOKLET, 1, 19, ZonePart.BIRTH_DATE},
+      {BOOKLET, 1, 27, ZonePart.EXPIRY_DATE},
+      {BOOKLET, 1, 35, ZonePart.WHOLE},
+      {LONG_NUMBER, 0, 18, ZonePart.DOCUMENT_NUMBER}
+    };
+  }
+
+  @Test(dataProvider = "digits")
+  public void aCheckDigitThatIsWrongNamesItsPart(
+      List<String> zone, int line, int at, ZonePart part) {
+    assertEquals(MachineReadableZone.read(zone).faults(), List.of());
+    var typed = new ArrayList<>(zone);
+    var right = zone.get(line).charAt(at);
+    var other = (char) ('0' + (right - '0' + 1) % 10);
+    typed.set(
+        line, zone.get(line).substring(0, at) + other + zone.get(line).substring(at + 1));
+    var faults = MachineReadableZone.read(typed).faults();
+    assertEquals(faults.get(0).part(), part, faults.toString());
+  }
+
+  @Test
+  public void aZoneIsReadHoweverItIsTyped() {
+    var spaced = List.of(
+        PASSPORT.get(0).toLowerCase(java.util.Locale.ROOT), " " + PASSPORT.get(1) + " ", "");
+    assertEquals(MachineReadableZone.read(spaced).faults(), List.of());
+    assertEquals(
+        MachineReadableZone.read(List.of(PASSPORT.get(0), PASSPORT.get(1).replace('<', '-')))
+            .faults()
+            .size(),
+        1);
+    var without = PASSPORT.get(1).substring(0, 28) + "<<<<<<<<<<<<<<<4";
+    assertEquals(
+        MachineReadableZone.read(List.of(PASSPORT.get(0), without)).faults().stream()
+            .filter(fault -> fault.part() == ZonePart.PERSONAL_NUMBER)
+            .count(),
+        0,
+        "no personal number needs no digit");
   }
 
   @Test
