@@ -51,6 +51,20 @@ final class OwnServer {
     return server;
   }
 
+  /** How many rows of its database there are. */
+  static long count(String from) {
+    var cluster = System.getenv("CIVITANE_TEST_DB_URL");
+    var there = cluster.substring(0, cluster.lastIndexOf('/') + 1) + DATABASE;
+    try (var connection = DriverManager.getConnection(there, "civitane", "");
+        var statement = connection.createStatement();
+        var rows = statement.executeQuery("select count(*) from " + from)) {
+      rows.next();
+      return rows.getLong(1);
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
   private static void createDatabase(String cluster) throws SQLException {
     try (var connection = DriverManager.getConnection(cluster, "civitane", "");
         var statement = connection.createStatement();

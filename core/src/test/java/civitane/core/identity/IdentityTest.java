@@ -194,8 +194,8 @@ public class IdentityTest {
   }
 
   /** The specimens of ICAO Doc 9303, part 6, and of a number too long for its field, part 5. */
-  private static final List<String> BOOKLET = List.of(
-      "I<UTOERIKSSON<<ANNA<MARIA<<<<<<<<<<<", "D231458907UTO7408122F1204159<<<<<<<6");
+  private static final List<String> BOOKLET =
+      List.of("I<UTOERIKSSON<<ANNA<MARIA<<<<<<<<<<<", "D231458907UTO7408122F1204159<<<<<<<6");
 
   private static final List<String> LONG_NUMBER = List.of(
       "I<UTOD23145890<7349<<<<<<<<<<<",
@@ -229,8 +229,7 @@ public class IdentityTest {
     var typed = new ArrayList<>(zone);
     var right = zone.get(line).charAt(at);
     var other = (char) ('0' + (right - '0' + 1) % 10);
-    typed.set(
-        line, zone.get(line).substring(0, at) + other + zone.get(line).substring(at + 1));
+    typed.set(line, zone.get(line).substring(0, at) + other + zone.get(line).substring(at + 1));
     var faults = MachineReadableZone.read(typed).faults();
     assertEquals(faults.get(0).part(), part, faults.toString());
   }
