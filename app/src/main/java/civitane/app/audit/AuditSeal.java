@@ -61,20 +61,28 @@ public class AuditSeal {
   @Scheduled(initialDelay = EVERY_MILLIS, fixedDelay = EVERY_MILLIS)
   @Transactional
   void everyFewSeconds() {
-    seal();
-  }
-
-  /** Chains what is not chained yet, unless another node is doing so. */
-  @Transactional
-  public void seal() {
     var mine = database
         .sql("select pg_try_advisory_xact_lock(:key)")
         .param("key", ONE_SEALER)
         .query(Boolean.class)
         .single();
-    if (!mine) {
-      return;
+    if (mine) {
+      chain();
     }
+  }
+
+  /** Chains what is not chained yet, after whoever is doing so now. */
+  @Transactional
+  public void seal() {
+    database
+        .sql("select pg_advisory_xact_lock(:key)")
+        .param("key", ONE_SEALER)
+        .query((row, n) -> n)
+        .list();
+    chain();
+  }
+
+  private void chain() {
     var end = end();
     var open = database
         .sql("""
