@@ -98,6 +98,32 @@ public class PeopleTest extends OnDatabase {
   }
 
   @Test
+  public void whatTheTakingLeftOpenStaysOpenWhenSomethingElseIsSet() throws Exception {
+    var application = begin(COUPLE
+        .replace("Askeland", "Hovland")
+        .replace("71 Eel", "53 Eel")
+        .replace("1981-04-17", "1957-03-29")
+        .replace("1983-09-02", "1962-11-14")
+        .replace("2016-02-11", "2012-06-08")
+        .replace("Torvald", "Ingvald"));
+    var id = application.get("id").stringValue();
+    var draft = (ObjectNode) application.get("draft").deepCopy();
+    draft.putObject("taking").putObject("paper").put("/household/people/1/birthDate", "illegible");
+    var saved = body(asIkenna(put("/api/applications/{id}", draft.toString(), id)
+        .header("If-Match", "\"" + application.get("version").intValue() + "\"")));
+    var claims = body(lodging(saved, saved.get("version").intValue())).get("claims");
+    var meals = claims.get(0).stringValue();
+    var allowance = claims.get(1).stringValue();
+    asIkenna(answer(meals, taken(meals), "/household/incomes/1/amount", "220", "payslips"));
+    assertTrue(claim(meals).get("items").toString().contains("Illegible"), "of its own");
+    assertTrue(claim(allowance).get("items").toString().contains("Illegible"), "of the other");
+    asIkenna(
+        answer(meals, claim(meals), "/household/people/1/birthDate", "\"1962-11-15\"", "passport"));
+    assertEquals(claim(meals).get("items").toString().contains("Illegible"), false);
+    assertEquals(claim(allowance).get("items").toString().contains("Illegible"), false);
+  }
+
+  @Test
   public void aSpouseWhoAppliesLaterTakesTheirHistoryAlongAndTheOldClaimsReadAsBefore()
       throws Exception {
     var family = lodged(COUPLE).get("claims").get(0).stringValue();

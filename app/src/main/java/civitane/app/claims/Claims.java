@@ -14,6 +14,7 @@ import civitane.core.claims.Claim;
 import civitane.core.claims.ClaimNumber;
 import civitane.core.claims.Decision;
 import civitane.core.claims.Happened;
+import civitane.core.claims.Item;
 import civitane.core.claims.Move;
 import civitane.core.claims.Moved;
 import civitane.core.claims.Turn;
@@ -229,6 +230,15 @@ public class Claims {
   @Transactional(readOnly = true)
   public UUID householdOf(String number) {
     return find(number).householdId();
+  }
+
+  /** What was left open when a claim's application was taken, and still is. */
+  @Transactional(readOnly = true)
+  public List<Want> leftByTaking(String number) {
+    return find(number).claim().live().stream()
+        .map(Item::want)
+        .filter(Want::isOfTheTaking)
+        .toList();
   }
 
   /** The other claims of a household that nobody has decided yet. */

@@ -27,6 +27,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -127,6 +128,8 @@ public class Decisions {
     if (reason.isBlank()) {
       throw Problem.wrong("A value is set with a reason, as in \"paper form, page 2\".");
     }
+    // Held before it is read, so that nothing recorded meanwhile is taken for changed.
+    ledgers.hold(claims.householdOf(number));
     var was = claims.facts(number);
     var facts = (ObjectNode) json.readTree(PacketWriter.written(was.packet()));
     var before = facts.at(JsonPointer.compile(pointer));
@@ -143,18 +146,26 @@ public class Decisions {
         packet,
         Source.caseworker(by.login(), reason.strip()),
         by.login());
-    claims.use(by, number, version, wants(number), used);
+    var settled = was.places().lasting(pointer);
+    claims.use(by, number, version, wants(number, settled), used);
     for (var other : claims.undecidedBeside(number)) {
-      claims.wake(by, other, wants(other), used);
+      claims.wake(by, other, wants(other, settled), used);
     }
   }
 
-  /** What a claim wants as it stands, each thing named so that it stays true. */
-  private List<Want> wants(String number) {
+  /**
+   * What a claim wants as it stands, each thing named so that it stays true: what the rules miss, and what its taking
+   * left open.
+   *
+   * @param settled the place that has just been set
+   */
+  private List<Want> wants(String number, String settled) {
     var facts = claims.facts(number);
-    return Wants.of(determine(facts.packet())).stream()
-        .map(want -> want.about(facts.places().lasting(want.subject())))
-        .toList();
+    var missed = Wants.of(determine(facts.packet())).stream()
+        .map(want -> want.about(facts.places().lasting(want.subject())));
+    var left =
+        claims.leftByTaking(number).stream().filter(want -> !want.subject().equals(settled));
+    return Stream.concat(missed, left).toList();
   }
 
   private static void put(ObjectNode facts, JsonPointer at, JsonNode value) {

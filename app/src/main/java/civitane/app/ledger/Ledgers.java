@@ -105,8 +105,9 @@ public class Ledgers {
     rows.addEntries(added.entries());
   }
 
-  /** Whoever else records something of the household waits. */
-  private void hold(UUID household) {
+  /** Whoever else records something of the household waits until this is done. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void hold(UUID household) {
     database
         .sql("select id from household where id = :household for update")
         .param("household", household)

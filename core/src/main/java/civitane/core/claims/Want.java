@@ -2,6 +2,9 @@ package civitane.core.claims;
 
 import civitane.core.reasons.Reason;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Something a claim still wants.
@@ -12,6 +15,18 @@ import java.util.List;
 public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn owner) {
   public Want {
     reasons = List.copyOf(reasons);
+  }
+
+  /** What the taking of an application leaves open; the rules know nothing of it. */
+  private static final Set<String> OF_THE_TAKING = Stream.of(
+          Why.ILLEGIBLE, Why.LEFT_BLANK, Why.UNCONFIRMED, Why.TO_SIGN)
+      .map(Why::code)
+      .collect(Collectors.toUnmodifiableSet());
+
+  /** Whether the taking of the application left it open, so that asking the rules again says nothing of it. */
+  public boolean isOfTheTaking() {
+    return reasons.stream()
+        .anyMatch(reason -> OF_THE_TAKING.contains(reason.code().code()));
   }
 
   /** The same, named otherwise. */
