@@ -11,6 +11,7 @@ import { KeyStrip } from "../parts/Keys";
 import { useTrying } from "../parts/useTrying";
 import { useWidth } from "../parts/useWidth";
 import { AxisHead } from "./AxisHead";
+import { Batches } from "./Batches";
 import { DeskRow } from "./DeskRow";
 import { Drafts } from "./Drafts";
 import { ImportPacket } from "./ImportPacket";
@@ -121,6 +122,7 @@ export function Desk() {
               {t("desk.failed", { message: desk.error.message })}
             </p>
           )}
+          <Batches />
           {desk.isPending && <p className="soft p-5">{t("desk.loading")}</p>}
           {round === "drafts" ? (
             <Drafts drafts={drafts.data ?? []} />

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "@tanstack/react-router";
 import { type ChangeEvent, useEffect, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { type ApplicationView, type Fault, Refusal, type Schemas, send } from "../api/client";
+import { type ApplicationView, type Fault, Refusal, send } from "../api/client";
 import { offersQuery } from "../api/offers";
 import { Faults } from "./Faults";
 
@@ -16,7 +16,6 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
   const dialog = useRef<HTMLDialogElement>(null);
   const [faults, setFaults] = useState<Fault[]>([]);
   const [words, setWords] = useState("");
-  const [batch, setBatch] = useState<Schemas["BatchView"]>();
   const [chosen, setChosen] = useState<string>();
   const offers = useQuery(offersQuery());
   const service = chosen ?? offers.data?.find((offer) => offer.inLists)?.service ?? "";
@@ -28,7 +27,6 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
     if (!file) return;
     setWords(t("desk.importing"));
     setFaults([]);
-    setBatch(undefined);
     try {
       const bytes = await file.arrayBuffer();
       const start = new TextDecoder().decode(bytes.slice(0, 64)).trimStart();
@@ -38,12 +36,9 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
         if (view) navigate({ to: "/applications/$id", params: { id: view.id } });
         return;
       }
-      setWords(t("desk.takingRows", { count: rowsOf(bytes) }));
-      const taken = await send<Schemas["BatchView"]>(`/api/batches/${service}`, bytes, BYTES);
-      setBatch(taken);
-      setFaults(taken?.faults ?? []);
-      setWords(taken?.faults.length ? t("desk.faults", { count: taken.faults.length }) : "");
-      queries.invalidateQueries({ queryKey: ["desk"] });
+      await send(`/api/services/${service}/lists`, bytes, BYTES);
+      await queries.invalidateQueries({ queryKey: ["batches"] });
+      dialog.current?.close();
     } catch (problem) {
       const found = problem instanceof Refusal ? problem.faults : [];
       setFaults(found);
@@ -82,7 +77,7 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
               <a className="plain-link mr-4" href={`/api/forms/${service}`}>
                 {t("desk.forms")} PDF
               </a>
-              <a className="plain-link" href={`/api/batches/${service}/template`}>
+              <a className="plain-link" href={`/api/services/${service}/list-template`}>
                 {t("desk.batch")} {t("desk.template")}
               </a>
             </span>
@@ -91,7 +86,6 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
         <p role="status" className={faults.length ? "wrong mt-4" : "mt-4"}>
           {words}
         </p>
-        {batch && batch.faults.length === 0 && <BatchTaken batch={batch} />}
         {faults.length > 0 && <Faults faults={faults} />}
         <form method="dialog" className="mt-5 text-right">
           <button type="submit" className="btn">
@@ -100,38 +94,5 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
         </form>
       </div>
     </dialog>
-  );
-}
-
-/** About how many applications a list holds: its lines but the first. */
-function rowsOf(list: ArrayBuffer): number {
-  return new TextDecoder().decode(list).trim().split("\n").length - 1;
-}
-
-/** What became of a list: what was lodged, and the rows that come back. */
-function BatchTaken({ batch }: { batch: Schemas["BatchView"] }) {
-  const { t } = useTranslation();
-  return (
-    <div role="status">
-      <p className="case text-lg">{t("desk.taken", { count: batch.taken.length })}</p>
-      {batch.returned > 0 && (
-        <>
-          <p className="wrong">{t("desk.returned", { count: batch.returned })}</p>
-          <button
-            type="button"
-            className="btn btn-sm mt-2"
-            onClick={() => {
-              const link = document.createElement("a");
-              link.href = URL.createObjectURL(new Blob([batch.csv], { type: "text/csv" }));
-              link.download = "rows-to-put-right.csv";
-              link.click();
-              URL.revokeObjectURL(link.href);
-            }}
-          >
-            {t("desk.download")}
-          </button>
-        </>
-      )}
-    </div>
   );
 }

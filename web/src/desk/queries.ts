@@ -1,5 +1,5 @@
-import { infiniteQueryOptions } from "@tanstack/react-query";
-import { api, done } from "../api/client";
+import { infiniteQueryOptions, type Query } from "@tanstack/react-query";
+import { api, done, type Schemas } from "../api/client";
 
 /** What came a moment ago, with the page itself, is not asked for again. Milliseconds. */
 const JUST_ASKED = 1_000;
@@ -14,6 +14,19 @@ export function deskQuery() {
       after && { afterUrgent: after.urgent, afterDay: after.pressingOn, afterNumber: after.number },
     staleTime: JUST_ASKED,
   });
+}
+
+/** How often a list that is being lodged is looked at again. Milliseconds. */
+const LOOK_AGAIN = 1_000;
+
+/** The lists that were sent and not put away. */
+export function batchesQuery() {
+  return {
+    queryKey: ["batches"],
+    queryFn: () => done(api.GET("/api/batches")),
+    refetchInterval: (query: Query<Schemas["BatchView"][]>) =>
+      query.state.data?.some((batch) => batch.waiting > 0) ? LOOK_AGAIN : false,
+  };
 }
 
 /** The drafts that wait. */

@@ -13,10 +13,8 @@ import java.time.ZoneId;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
-import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** The application: keeps, serves and sends. */
-@EnableScheduling
 @SpringBootApplication
 public class CivitaneApplication {
   private static final String LATIN = "/letter-fonts/AtkinsonHyperlegible_400Regular.ttf";

@@ -316,3 +316,44 @@ create table debt (
   settled boolean not null default false
 );
 create index debt_of on debt (household_id);
+
+-- Lists of applications, lodged row by row. A row keeps its packet only while it waits.
+create table batch (
+  id uuid primary key,
+  service text not null,
+  sent_by text not null,
+  sent_at timestamptz not null,
+  columns text not null
+);
+create index batch_of on batch (sent_by, sent_at desc);
+
+create table batch_row (
+  batch_id uuid not null references batch,
+  nr int not null,
+  state text not null check (state in ('waiting', 'lodged', 'returned')),
+  cells text not null,
+  packet text,
+  receipt text,
+  claims text,
+  faults text,
+  primary key (batch_id, nr)
+);
+
+-- What is to be done later or again; the table is db-scheduler's.
+create table scheduled_tasks (
+  task_name text not null,
+  task_instance text not null,
+  task_data bytea,
+  execution_time timestamptz not null,
+  picked boolean not null,
+  picked_by text,
+  last_success timestamptz,
+  last_failure timestamptz,
+  consecutive_failures int,
+  last_heartbeat timestamptz,
+  version bigint not null,
+  priority smallint,
+  primary key (task_name, task_instance)
+);
+create index scheduled_tasks_due on scheduled_tasks (execution_time);
+create index scheduled_tasks_alive on scheduled_tasks (last_heartbeat);

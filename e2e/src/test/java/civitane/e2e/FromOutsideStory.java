@@ -83,16 +83,19 @@ public class FromOutsideStory extends Story {
         Petra,Gjerstad,5 3 1984,declined,Ola,Gjerstad,1 4 2016,child,6 Ropewalk,BK33,1,wages,lots,mostly,3,Marsh Road School,4,2,Petra Gjerstad
         """;
     bring("class 4.csv", "text/csv", rows.getBytes(StandardCharsets.UTF_8));
-    assertThat(dialog.getByText("1 application lodged")).isVisible();
-    assertThat(dialog.getByText("2 rows come back with their reasons")).isVisible();
+    assertThat(dialog).isHidden();
+    assertThat(page.getByText("1 application lodged")).isVisible();
+    assertThat(page.getByText("2 rows come back with their reasons")).isVisible();
     accessible(page, "a list that was taken");
+    page.reload();
     var back = new String(
-        bytesOf(page.waitForDownload(() -> dialog
-            .getByRole(
-                AriaRole.BUTTON,
-                new Locator.GetByRoleOptions().setName("Save the rows that came back"))
+        bytesOf(page.waitForDownload(() -> page.getByRole(
+                AriaRole.LINK, new Page.GetByRoleOptions().setName("Save the rows that came back"))
             .click())),
         StandardCharsets.UTF_8);
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Put away"))
+        .click();
+    assertThat(page.getByText("1 application lodged")).isHidden();
     assertEquals(back.lines().count(), 3, back);
     assertTrue(back.contains("Farsund") && back.contains("Gjerstad"), back);
     assertTrue(!back.contains("Ekeberg"), back);

@@ -4,10 +4,10 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.concurrent.atomic.AtomicLong;
+import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,7 +17,6 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class AuditSeal {
-  private static final long EVERY_MILLIS = 2_000;
   private static final long ONE_SEALER = 7_260_411;
   private static final int AT_ONCE = 5_000;
 
@@ -30,9 +29,9 @@ public class AuditSeal {
   private final JdbcClient database;
   private final JdbcTemplate streams;
 
-  AuditSeal(JdbcClient database, JdbcTemplate streams) {
+  AuditSeal(JdbcClient database, DataSource source) {
     this.database = database;
-    this.streams = new JdbcTemplate(streams.getDataSource());
+    this.streams = new JdbcTemplate(source);
     this.streams.setFetchSize(ROWS_FETCHED);
   }
 
@@ -55,19 +54,6 @@ public class AuditSeal {
 
     String hash(long seq, String previous) {
       return Hash.of(seq, nr, at, actor, action, subject, detail, previous);
-    }
-  }
-
-  @Scheduled(initialDelay = EVERY_MILLIS, fixedDelay = EVERY_MILLIS)
-  @Transactional
-  void everyFewSeconds() {
-    var mine = database
-        .sql("select pg_try_advisory_xact_lock(:key)")
-        .param("key", ONE_SEALER)
-        .query(Boolean.class)
-        .single();
-    if (mine) {
-      chain();
     }
   }
 

@@ -1,6 +1,6 @@
 package civitane.app.claims;
 
-import civitane.app.screening.DeskWords;
+import civitane.app.catalogue.DeskWords;
 import civitane.core.claims.Item;
 import civitane.core.claims.NextStep;
 import civitane.core.claims.Step;

@@ -1,11 +1,11 @@
 package civitane.app.claims;
 
 import civitane.app.audit.AuditLog;
+import civitane.app.catalogue.Catalogue;
+import civitane.app.catalogue.DeskWords;
 import civitane.app.households.Households;
 import civitane.app.ledger.Ledgers;
 import civitane.app.problems.Problem;
-import civitane.app.screening.Catalogue;
-import civitane.app.screening.DeskWords;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
 import civitane.core.claims.Act;
@@ -189,7 +189,7 @@ public class Claims {
     var stored = find(number);
     var claim = stored.claim();
     var facts = facts(stored);
-    var household = households.named(List.of(stored.householdId())).get(stored.householdId());
+    var household = households.named(stored.householdId());
     var times = claim.clock(today());
     return new ClaimView(
         claim.number(),

@@ -1,7 +1,7 @@
 package civitane.app.claims;
 
+import civitane.app.catalogue.Catalogue;
 import civitane.app.households.Households;
-import civitane.app.screening.Catalogue;
 import civitane.core.claims.ClaimState;
 import civitane.core.claims.Turn;
 import civitane.core.time.WorkingDays;
@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+
+import static civitane.core.facts.Known.known;
 
 /** The day's work: open claims by what presses, and how much falls on each day. */
 @Service
@@ -102,7 +104,7 @@ class Desk {
     var names =
         households.named(shown.stream().map(StoredClaim::householdId).distinct().toList());
     return shown.stream()
-        .map(claim -> row(claim, names.get(claim.householdId()), today))
+        .map(claim -> row(claim, known(names.get(claim.householdId())), today))
         .toList();
   }
 

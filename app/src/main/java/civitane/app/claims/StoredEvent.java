@@ -16,6 +16,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** Something that happened to a claim; never changed. */
 @Entity
@@ -23,7 +24,7 @@ import java.util.UUID;
 class StoredEvent {
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
-  private Long id;
+  private @Nullable Long id;
 
   private UUID claimId;
   private Instant happenedAt;

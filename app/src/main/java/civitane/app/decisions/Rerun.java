@@ -1,6 +1,6 @@
 package civitane.app.decisions;
 
-import civitane.app.screening.Screenings;
+import civitane.app.determining.Screenings;
 import civitane.core.rules.Mode;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;

@@ -2,8 +2,8 @@ package civitane.app.demo;
 
 import civitane.app.claims.Claims;
 import civitane.app.decisions.Decisions;
-import civitane.app.intake.Applications;
-import civitane.app.intake.Lodging;
+import civitane.app.drafts.Applications;
+import civitane.app.lodging.Lodging;
 import civitane.app.money.Debts;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;

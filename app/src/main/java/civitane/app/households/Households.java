@@ -15,6 +15,8 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import static civitane.core.facts.Known.known;
+
 /** The households the office knows, and their facts through time. */
 @Service
 public class Households {
@@ -65,6 +67,11 @@ public class Households {
     return repository.page(start, afterName, afterId, Limit.of(PAGE)).stream()
         .map(record -> new ListedHousehold(record.id(), record.name(), record.town()))
         .toList();
+  }
+
+  @Transactional(readOnly = true)
+  public ListedHousehold named(UUID id) {
+    return known(named(List.of(id)).get(id));
   }
 
   @Transactional(readOnly = true)

@@ -6,6 +6,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A household the office knows. */
 @Entity
@@ -15,7 +16,7 @@ class StoredHousehold {
   private UUID id;
 
   private String name;
-  private String town;
+  private @Nullable String town;
   private Instant createdAt;
 
   @Version
@@ -23,7 +24,7 @@ class StoredHousehold {
 
   protected StoredHousehold() {}
 
-  StoredHousehold(UUID id, String name, String town, Instant createdAt) {
+  StoredHousehold(UUID id, String name, @Nullable String town, Instant createdAt) {
     this.id = id;
     this.name = name;
     this.town = town;
@@ -38,11 +39,12 @@ class StoredHousehold {
     return name;
   }
 
+  @Nullable
   String town() {
     return town;
   }
 
-  void isCalled(String newName, String newTown) {
+  void isCalled(String newName, @Nullable String newTown) {
     this.name = newName;
     this.town = newTown;
   }

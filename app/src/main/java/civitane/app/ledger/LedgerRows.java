@@ -23,6 +23,8 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
+import static civitane.core.facts.Known.known;
+
 /** Subjects and entries as rows: added, never changed. */
 @Component
 class LedgerRows {
@@ -81,7 +83,7 @@ class LedgerRows {
     var kept = row.getString("value");
     var value = kept == null
         ? null
-        : KeptValues.read(kinds.get(subject), services.get(subject), field, kept);
+        : KeptValues.read(known(kinds.get(subject)), services.get(subject), field, kept);
     if (field.equals(FieldTypes.service()) && value instanceof String service) {
       services.put(subject, service);
     }

@@ -1,53 +1,29 @@
 package civitane.app.letters;
 
-import jakarta.annotation.PreDestroy;
+import com.github.kagkarlsson.scheduler.task.FailureHandler;
+import com.github.kagkarlsson.scheduler.task.Task;
+import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import java.time.Duration;
 import java.util.UUID;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.scheduling.annotation.Scheduled;
-import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 
 /**
- * Prints letters after what ordered them has been kept, so that nobody waits for their pages.
- *
- * <p>What was ordered is found again whenever the office is stopped in between; on any number of nodes a letter is
- * printed once.
+ * Prints letters after what ordered them has been kept, so that nobody waits for their pages; on any number of nodes a
+ * letter is printed once.
  */
-@Component
+@Configuration
 class LetterPrinting {
-  private static final Logger LOG = LoggerFactory.getLogger(LetterPrinting.class);
-  private static final long LOOK_AGAIN_MILLIS = 10_000;
+  /** A letter to print, by its id. */
+  static final TaskDescriptor<Void> KIND = TaskDescriptor.of("print letter");
 
-  private final Letters letters;
-  private final ExecutorService printer = Executors.newSingleThreadExecutor();
+  private static final Duration AGAIN_AFTER = Duration.ofSeconds(5);
 
-  LetterPrinting(Letters letters) {
-    this.letters = letters;
-  }
-
-  @TransactionalEventListener
-  void ordered(LetterOrdered order) {
-    printer.execute(() -> print(order.letter()));
-  }
-
-  @Scheduled(initialDelay = LOOK_AGAIN_MILLIS, fixedDelay = LOOK_AGAIN_MILLIS)
-  void lookAgain() {
-    letters.unprinted().forEach(this::print);
-  }
-
-  private void print(UUID letter) {
-    try {
-      letters.print(letter);
-    } catch (RuntimeException e) {
-      LOG.warn("The letter {} is not printed yet: {}", letter, e.getClass().getSimpleName());
-    }
-  }
-
-  @PreDestroy
-  void stop() {
-    printer.shutdownNow();
+  @Bean
+  static Task<Void> printing(Letters letters) {
+    return Tasks.oneTime(KIND)
+        .onFailure(new FailureHandler.ExponentialBackoffFailureHandler<>(AGAIN_AFTER))
+        .execute((letter, context) -> letters.print(UUID.fromString(letter.getId())));
   }
 }

@@ -17,10 +17,6 @@ interface LetterRepository extends JpaRepository<StoredLetter, UUID> {
       """)
   List<Letters.ListedLetter> about(List<String> about);
 
-  /** Letters that are ordered and not printed: nobody has got to them yet, or somebody was stopped on the way. */
-  @Query("select l.id from StoredLetter l where l.pdf is null")
-  List<UUID> unprinted();
-
   /** Keeps the pages of a letter, unless somebody else has printed it meanwhile. */
   @Modifying
   @Query("update StoredLetter l set l.pdf = :pdf where l.id = :id and l.pdf is null")

@@ -1,6 +1,7 @@
 package civitane.app.letters;
 
 import civitane.app.audit.AuditLog;
+import civitane.app.jobs.Jobs;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import java.time.Clock;
@@ -8,11 +9,12 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
+
+import static civitane.core.facts.Known.known;
 
 /** Letters: ordered within what they tell of, printed once outside it, kept as they went out, and confirmed by a code. */
 @Service
@@ -21,7 +23,7 @@ public class Letters {
   private final LetterPrinter printer;
   private final Codes codes;
   private final AuditLog audit;
-  private final ApplicationEventPublisher events;
+  private final Jobs jobs;
   private final TransactionTemplate inTransaction;
   private final JsonMapper json;
   private final Clock clock;
@@ -31,7 +33,7 @@ public class Letters {
       LetterPrinter printer,
       Codes codes,
       AuditLog audit,
-      ApplicationEventPublisher events,
+      Jobs jobs,
       TransactionTemplate inTransaction,
       JsonMapper json,
       Clock clock) {
@@ -39,7 +41,7 @@ public class Letters {
     this.printer = printer;
     this.codes = codes;
     this.audit = audit;
-    this.events = events;
+    this.jobs = jobs;
     this.inTransaction = inTransaction;
     this.json = json;
     this.clock = clock;
@@ -60,7 +62,7 @@ public class Letters {
         LocalDate.now(clock));
     repository.saveAndFlush(letter);
     audit.record(by.login(), "letter written", text.about(), text.kind());
-    events.publishEvent(new LetterOrdered(letter.id()));
+    jobs.later(LetterPrinting.KIND, letter.id().toString());
     return new ListedLetter(letter.id(), letter.kind(), letter.code(), letter.writtenOn());
   }
 
@@ -86,12 +88,7 @@ public class Letters {
       print(id);
       pages = find(id).pdf();
     }
-    return pages;
-  }
-
-  /** Letters that are ordered and not printed yet. */
-  List<UUID> unprinted() {
-    return repository.unprinted();
+    return known(pages);
   }
 
   /** Prints a letter that is not printed yet; nothing is held in the database while its pages are made. */

@@ -1,0 +1,4 @@
+/** The log of what was done, by whom and when, and its seal. */
+@org.springframework.modulith.ApplicationModule(allowedDependencies = {"staff"})
+@org.jspecify.annotations.NullMarked
+package civitane.app.audit;

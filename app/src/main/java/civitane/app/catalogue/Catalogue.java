@@ -1,0 +1,126 @@
+package civitane.app.catalogue;
+
+import civitane.app.problems.Problem;
+import civitane.core.facts.PaperKind;
+import civitane.core.facts.Role;
+import civitane.core.rates.RateBook;
+import civitane.core.rules.IncomeChart;
+import civitane.core.rules.Question;
+import civitane.core.rules.QuickCheck;
+import civitane.core.services.Services;
+import civitane.words.Voice;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** The services on offer, with the questions each asks. */
+public final class Catalogue {
+  private Catalogue() {}
+
+  /** A service as the interface offers it. */
+  public record Offer(
+      String service,
+      String title,
+      int days,
+      boolean workingDays,
+      boolean inLists,
+      List<QuestionView> questions,
+      List<String> quickFacts,
+      List<String> quickAnswers) {}
+
+  /**
+   * A question as the interface draws it.
+   *
+   * @param vocabulary what the options are words of; null where there are none
+   * @param optional whether an open answer stands for something
+   */
+  public record QuestionView(
+      String key,
+      String kind,
+      @Nullable String vocabulary,
+      List<String> options,
+      List<QuestionView> parts,
+      boolean optional,
+      @Nullable String whenKey,
+      List<String> whenAnswers,
+      boolean orNone,
+      List<String> papers,
+      List<String> rowsFor,
+      boolean bySystem,
+      @Nullable String fact) {
+
+    static QuestionView of(Question question) {
+      var when = question.when();
+      return new QuestionView(
+          question.key(),
+          question.kind().word(),
+          question.options() == null ? null : question.options().name(),
+          question.words(),
+          question.parts().stream().map(QuestionView::of).toList(),
+          question.optional(),
+          when == null ? null : when.key(),
+          when == null ? List.of() : when.answers(),
+          question.orNone(),
+          question.papers().stream().map(PaperKind::word).toList(),
+          question.rowsFor().stream().map(Role::word).toList(),
+          question.bySystem(),
+          question.fact());
+    }
+  }
+
+  /**
+   * A line of an income chart: euros for the first person, and for each further one by age.
+   *
+   * @param each the period, as in {@code yearly}; {@code once} for what has none
+   */
+  public record ChartLine(
+      String label,
+      String each,
+      BigDecimal first,
+      @Nullable BigDecimal from14,
+      @Nullable BigDecimal under14) {
+    static ChartLine of(IncomeChart chart) {
+      return new ChartLine(
+          DeskWords.WORDS.say(chart.label(), Voice.DESK),
+          chart.each().word(),
+          chart.first().round2().toDecimal(),
+          chart.from14() == null ? null : chart.from14().round2().toDecimal(),
+          chart.under14() == null ? null : chart.under14().round2().toDecimal());
+    }
+  }
+
+  /** The income chart of a service, printed from a rate book. */
+  public record Charts(String book, List<ChartLine> lines) {}
+
+  static Charts charts(String service, RateBook book) {
+    return new Charts(
+        book.name(),
+        Services.named(service)
+            .orElseThrow(() -> Problem.notThere("A service of this name"))
+            .charts(book)
+            .stream()
+            .map(ChartLine::of)
+            .toList());
+  }
+
+  public static String title(String service) {
+    return DeskWords.WORDS.title(service);
+  }
+
+  /** What is on offer on a day. */
+  static List<Offer> offers(LocalDate today) {
+    return Services.all().stream()
+        .filter(service -> !service.offeredFrom().isAfter(today))
+        .map(service -> new Offer(
+            service.word(),
+            DeskWords.WORDS.title(service.word()),
+            service.standardTime().days(),
+            service.standardTime().working(),
+            service.comesInLists(),
+            service.questions().stream().map(QuestionView::of).toList(),
+            service.quickCheck().facts().stream().map(QuickCheck.Fact::word).toList(),
+            service.quickCheck().answers()))
+        .toList();
+  }
+}

@@ -1,0 +1,43 @@
+package civitane.app.determining;
+
+import civitane.core.facts.Packet;
+import civitane.core.facts.Person;
+import civitane.core.facts.Role;
+import civitane.core.facts.Signature;
+import civitane.core.identity.NameMatch;
+import civitane.core.identity.Names;
+import civitane.core.services.Conversation;
+import java.util.List;
+
+/** Who has signed, and whether with the name as given. */
+final class Signers {
+  private Signers() {}
+
+  /**
+   * An adult of the household.
+   *
+   * @param signed whether there is a signature
+   * @param words what is wrong with the name signed; empty when nothing is
+   */
+  record Signer(String person, String name, boolean applies, boolean signed, String words) {}
+
+  static List<Signer> of(Packet packet) {
+    return Conversation.adults(packet).stream()
+        .filter(Person::livesHere)
+        .map(person -> signer(person, packet))
+        .toList();
+  }
+
+  private static Signer signer(Person person, Packet packet) {
+    var name = packet.signatures().stream()
+        .filter(signature -> signature.person().equals(person.id()))
+        .map(Signature::name)
+        .filter(signed -> signed != null && !signed.isBlank())
+        .findFirst();
+    var words = name.filter(signed -> Names.compare(person, signed) != NameMatch.SAME)
+        .map(signed -> "You signed " + signed + "; the application says " + person.fullName() + ".")
+        .orElse("");
+    return new Signer(
+        person.id(), person.fullName(), person.role() == Role.APPLICANT, name.isPresent(), words);
+  }
+}

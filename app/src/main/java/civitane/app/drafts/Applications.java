@@ -1,0 +1,196 @@
+package civitane.app.drafts;
+
+import civitane.app.audit.AuditLog;
+import civitane.app.claims.Claims;
+import civitane.app.letters.Letters;
+import civitane.app.problems.Problem;
+import civitane.app.staff.Staff;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Applications while they are being taken. */
+@Service
+public class Applications {
+  private static final int MOST_DRAFTS = 100;
+
+  private final ApplicationRepository repository;
+  private final Claims claims;
+  private final Letters letters;
+  private final Staff staff;
+  private final AuditLog audit;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  Applications(
+      ApplicationRepository repository,
+      Claims claims,
+      Letters letters,
+      Staff staff,
+      AuditLog audit,
+      JsonMapper json,
+      Clock clock) {
+    this.repository = repository;
+    this.claims = claims;
+    this.letters = letters;
+    this.staff = staff;
+    this.audit = audit;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  @Transactional
+  public ApplicationView begin(Staff.Colleague by) {
+    return keep(by, Draft.empty(json));
+  }
+
+  /** Begins an application with a packet that was read without a fault. */
+  @Transactional
+  public ApplicationView begin(Staff.Colleague by, JsonNode packet) {
+    return keep(by, new Draft(packet, json.createObjectNode(), json.createObjectNode()));
+  }
+
+  private ApplicationView keep(Staff.Colleague by, Draft draft) {
+    var record = new StoredApplication(
+        UUID.randomUUID(),
+        json.writeValueAsString(draft),
+        draft.title(),
+        by.login(),
+        clock.instant());
+    repository.saveAndFlush(record);
+    audit.record(by.login(), "application begun", record.id().toString(), "");
+    return view(record);
+  }
+
+  @Transactional(readOnly = true)
+  public ApplicationView view(UUID id) {
+    return view(find(id));
+  }
+
+  /** Saves what was typed, unless somebody else saved since the version it was typed on. */
+  @Transactional
+  public ApplicationView type(Staff.Colleague by, UUID id, int onVersion, Draft draft) {
+    var record = hold(id);
+    if (!draft.isWhole()) {
+      throw Problem.wrong("A draft holds a packet, what was typed, and how it is taken.");
+    }
+    if (!StoredApplication.DRAFTING.equals(record.state())) {
+      throw Problem.wrong(
+          "The application is " + record.state() + " already and is not typed on any more.");
+    }
+    if (record.version() != onVersion) {
+      throw Problem.overtaken(staff.nameOf(record.updatedBy())
+          + " saved this draft in another window after you opened it here.");
+    }
+    record.typed(json.writeValueAsString(draft), draft.title(), by.login(), clock.instant());
+    repository.flush();
+    audit.record(by.login(), "draft saved", id.toString(), "version " + record.version());
+    return view(record);
+  }
+
+  /** Changes a draft on the server, as a register's answer does, over whatever version there is. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public ApplicationView rewrite(
+      Staff.Colleague by, UUID id, UnaryOperator<Draft> change, String words) {
+    var record = hold(id);
+    if (!StoredApplication.DRAFTING.equals(record.state())) {
+      throw Problem.wrong("The application is " + record.state() + " already.");
+    }
+    var draft = change.apply(draft(record));
+    record.typed(json.writeValueAsString(draft), draft.title(), by.login(), clock.instant());
+    repository.flush();
+    audit.record(by.login(), words, id.toString(), "version " + record.version());
+    return view(record);
+  }
+
+  /** From now on the draft is of a household the office knows. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void belongsTo(UUID id, UUID household) {
+    hold(id).belongsTo(household);
+  }
+
+  /** The household a draft is of; none while it is nobody's yet. */
+  @Transactional(readOnly = true)
+  public Optional<UUID> household(UUID id) {
+    return Optional.ofNullable(find(id).householdId());
+  }
+
+  /** The version of a draft, to see whether somebody typed elsewhere. */
+  @Transactional(readOnly = true)
+  public int version(UUID id) {
+    return find(id).version();
+  }
+
+  @Transactional
+  public void withdraw(Staff.Colleague by, UUID id) {
+    var record = hold(id);
+    if (!StoredApplication.DRAFTING.equals(record.state())) {
+      throw Problem.wrong("The application is " + record.state() + " already.");
+    }
+    record.withdrawn(by.login(), clock.instant());
+    audit.record(by.login(), "application withdrawn", id.toString(), "");
+  }
+
+  /** The drafts that wait, the latest first. */
+  @Transactional(readOnly = true)
+  public List<ApplicationView.ListedDraft> drafts() {
+    return repository
+        .findByStateOrderByUpdatedAtDescIdAsc(StoredApplication.DRAFTING, Limit.of(MOST_DRAFTS))
+        .stream()
+        .map(record -> new ApplicationView.ListedDraft(
+            record.id(),
+            record.title(),
+            staff.nameOf(record.updatedBy()),
+            record.updatedAt(),
+            services(record)))
+        .toList();
+  }
+
+  private List<String> services(StoredApplication record) {
+    var services = new ArrayList<String>();
+    for (var request : draft(record).packet().path("requests")) {
+      services.add(request.path("service").asString(""));
+    }
+    return services;
+  }
+
+  public Draft draft(StoredApplication record) {
+    return json.readValue(record.draft(), Draft.class);
+  }
+
+  /** The application to be changed; whoever else changes it waits. */
+  public StoredApplication hold(UUID id) {
+    return repository.hold(id).orElseThrow(() -> Problem.notThere("The application"));
+  }
+
+  private StoredApplication find(UUID id) {
+    return repository.findById(id).orElseThrow(() -> Problem.notThere("The application"));
+  }
+
+  public ApplicationView view(StoredApplication record) {
+    var numbers = claims.ofApplication(record.id());
+    var about =
+        Stream.concat(Stream.ofNullable(record.receipt()), numbers.stream()).toList();
+    return new ApplicationView(
+        record.id(),
+        record.state(),
+        draft(record),
+        record.version(),
+        staff.nameOf(record.updatedBy()),
+        record.updatedAt(),
+        record.receipt(),
+        numbers,
+        claims.lodgedWith(record.id()),
+        letters.about(about));
+  }
+}

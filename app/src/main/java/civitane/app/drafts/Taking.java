@@ -1,0 +1,61 @@
+package civitane.app.drafts;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** How an application is taken, beside the facts: what was prefilled from where, and what a paper form left open. */
+public final class Taking {
+  private static final String MARKS = "marks";
+
+  private final ObjectNode node;
+
+  public Taking(JsonNode node) {
+    this.node = (ObjectNode) node;
+  }
+
+  /** Marks a place in the packet as filled in from somewhere and not confirmed yet. */
+  public void mark(String pointer, String from) {
+    node.withObject("/" + MARKS).putObject(pointer).put("from", from).put("confirmed", false);
+  }
+
+  /** The places that were filled in and that nobody has confirmed, with where they are from. */
+  public List<Map.Entry<String, String>> unconfirmed() {
+    var open = new ArrayList<Map.Entry<String, String>>();
+    node.path(MARKS).properties().forEach(mark -> {
+      if (!mark.getValue().path("confirmed").asBoolean(false)) {
+        open.add(Map.entry(mark.getKey(), mark.getValue().path("from").asString("")));
+      }
+    });
+    return open;
+  }
+
+  /** The places a paper form left blank, or that nobody could read, by {@code leftBlank} or {@code illegible}. */
+  public List<Map.Entry<String, String>> onPaper() {
+    var open = new ArrayList<Map.Entry<String, String>>();
+    node.path("paper")
+        .properties()
+        .forEach(place -> open.add(Map.entry(place.getKey(), place.getValue().asString(""))));
+    return open;
+  }
+
+  /** What was decided of a household that may be the same: {@code joined} or {@code apart}; empty while nothing was. */
+  public String decided(String household) {
+    return node.path("duplicates").path(household).asString("");
+  }
+
+  /** Who acts for the household: {@code self}, {@code guardian}, {@code representative} or {@code organisation}. */
+  public String actsAs() {
+    return node.path("actsAs").asString("self");
+  }
+
+  public boolean isDeclared() {
+    return node.path("declared").asBoolean(false);
+  }
+
+  public String actor() {
+    return node.path("actor").path("name").asString("").strip();
+  }
+}

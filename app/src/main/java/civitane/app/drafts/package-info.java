@@ -1,0 +1,5 @@
+/** Applications while they are being taken. */
+@org.springframework.modulith.ApplicationModule(
+    allowedDependencies = {"audit", "claims", "determining", "letters", "problems", "staff"})
+@org.jspecify.annotations.NullMarked
+package civitane.app.drafts;

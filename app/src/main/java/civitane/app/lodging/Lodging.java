@@ -1,0 +1,342 @@
+package civitane.app.lodging;
+
+import civitane.app.audit.AuditLog;
+import civitane.app.claims.Claims;
+import civitane.app.claims.NewClaim;
+import civitane.app.determining.Screenings;
+import civitane.app.drafts.ApplicationView;
+import civitane.app.drafts.Applications;
+import civitane.app.drafts.Draft;
+import civitane.app.drafts.StoredApplication;
+import civitane.app.drafts.Taking;
+import civitane.app.households.Households;
+import civitane.app.households.KnownPeople;
+import civitane.app.ledger.Ledgers;
+import civitane.app.letters.Letters;
+import civitane.app.problems.Problem;
+import civitane.app.staff.Staff;
+import civitane.core.claims.ItemKind;
+import civitane.core.claims.Turn;
+import civitane.core.claims.Want;
+import civitane.core.claims.Wants;
+import civitane.core.claims.Why;
+import civitane.core.facts.Packet;
+import civitane.core.facts.Person;
+import civitane.core.ledger.Source;
+import civitane.core.ledger.Telling;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Reason;
+import civitane.core.rules.Mode;
+import civitane.core.rules.Outcome;
+import civitane.core.rules.Result;
+import civitane.core.services.Services;
+import civitane.packet.Fault;
+import civitane.packet.PacketReader;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Lodging: needs a name, a way to reach the household and a signature; that fixes the date, and every gap becomes an item. */
+@Service
+public class Lodging {
+  private static final String PEOPLE = "/household/people";
+  private static final String REQUESTS = "/requests/";
+
+  private final Applications applications;
+  private final Screenings screenings;
+  private final Households households;
+  private final Ledgers ledgers;
+  private final KnownPeople people;
+  private final KnownHouseholds knownHouseholds;
+  private final SigningRequests signing;
+  private final Claims claims;
+  private final Letters letters;
+  private final Staff staff;
+  private final AuditLog audit;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  Lodging(
+      Applications applications,
+      Screenings screenings,
+      Households households,
+      Ledgers ledgers,
+      KnownPeople people,
+      KnownHouseholds knownHouseholds,
+      SigningRequests signing,
+      Claims claims,
+      Letters letters,
+      Staff staff,
+      AuditLog audit,
+      JsonMapper json,
+      Clock clock) {
+    this.applications = applications;
+    this.screenings = screenings;
+    this.households = households;
+    this.ledgers = ledgers;
+    this.people = people;
+    this.knownHouseholds = knownHouseholds;
+    this.signing = signing;
+    this.claims = claims;
+    this.letters = letters;
+    this.staff = staff;
+    this.audit = audit;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** Lodges a draft: once, and wholly or not at all. */
+  @Transactional
+  public ApplicationView lodge(Staff.Colleague by, UUID id, int onVersion) {
+    var record = applications.hold(id);
+    if (!StoredApplication.DRAFTING.equals(record.state())) {
+      throw Problem.wrong("The application is " + record.state() + " already.");
+    }
+    if (record.version() != onVersion) {
+      throw Problem.overtaken(staff.nameOf(record.updatedBy())
+          + " saved this draft after you opened it. Look at it again.");
+    }
+    var draft = applications.draft(record);
+    var taking = new Taking(draft.taking());
+    var dated = (ObjectNode) draft.packet().deepCopy();
+    var now = OffsetDateTime.now(clock).withNano(0);
+    dated.put("lodgedOn", now.toLocalDate().toString()).put("lodgedAt", now.toString());
+    dated.remove("asOf");
+    var reading = screenings.read(dated);
+    var alike = reading.packet() == null
+        ? List.<KnownHouseholds.Duplicate>of()
+        : knownHouseholds.duplicates(reading.packet(), taking);
+    var packet = fit(reading, draft, record.householdId(), alike);
+    var joined = decided(alike, "joined");
+    var left = decided(alike, "own");
+    if (record.householdId() == null && joined != null) {
+      record.belongsTo(joined);
+    }
+    var applicant = packet.household().applicant();
+    var known = record.householdId() != null;
+    var household = households.keep(
+        record.householdId(), applicant, packet.household().address().town());
+    // Whoever has a household of their own now takes their history along.
+    var from = known || left == null ? household : left;
+    var told = ledgers.tell(
+        household,
+        from,
+        packet,
+        known || left != null ? knownHouseholds.subjects(from, packet) : Map.of(),
+        Source.application(id.toString()),
+        by.login());
+    var toSign = signing.open(id).stream()
+        .filter(asked -> packet.signatures().stream()
+            .noneMatch(signature -> signature.person().equals(asked.person())))
+        .toList();
+    var results = screenings.results(packet, Mode.DETERMINE);
+    var numbers = claimsOf(packet, told, taking, toSign, household, id, by);
+    if (joined != null) {
+      numbers.forEach(number -> claims.note(by, number, Why.JOINED.with()));
+    }
+    people.remember(household, packet, told.places().ids());
+    var receipt = "R-" + numbers.get(0).substring(3);
+    record.lodged(
+        household,
+        receipt,
+        json.writeValueAsString(new Draft(dated, draft.typed(), draft.taking())),
+        now.toInstant());
+    letters.write(
+        by,
+        Receipt.text(
+            packet,
+            receipt,
+            lodged(claims.lodgedWith(id), results),
+            toSign.stream().map(SigningRequests.AskedSigner::name).toList()));
+    audit.record(by.login(), "application lodged", id.toString(), receipt);
+    return applications.view(record);
+  }
+
+  private static List<Receipt.Lodged> lodged(
+      List<Claims.LodgedClaim> claims, List<Result> results) {
+    return IntStream.range(0, claims.size())
+        .mapToObj(i -> new Receipt.Lodged(
+            claims.get(i),
+            results.get(i).checks().stream()
+                .filter(check -> check.is(Outcome.UNKNOWN))
+                .flatMap(check -> check.missing().stream())
+                .toList()))
+        .toList();
+  }
+
+  /** The facts, where nothing stands against lodging them; else every fault at once. */
+  private Packet fit(
+      PacketReader.Reading reading,
+      Draft draft,
+      @Nullable UUID takenOverFrom,
+      List<KnownHouseholds.Duplicate> alike) {
+    var packet = reading.packet();
+    var faults = new ArrayList<>(reading.faults());
+    draft
+        .typed()
+        .propertyNames()
+        .forEach(pointer -> faults.add(new Fault(
+            pointer,
+            "what was typed here can't be read: " + draft.typed().get(pointer).asString(""),
+            "a value, or nothing")));
+    if (packet != null) {
+      faults.addAll(lacking(packet));
+      faults.addAll(undecided(alike, new Taking(draft.taking())));
+      if (takenOverFrom != null && !knownHouseholds.isKnownIn(takenOverFrom, packet)) {
+        faults.add(new Fault(
+            PEOPLE + "/0",
+            "the facts were taken over from a household in which nobody like the applicant is known",
+            "an applicant who is known there, or an application begun anew"));
+      }
+    }
+    if (packet == null || !faults.isEmpty()) {
+      throw Problem.wrong("It can't be lodged yet.", faults);
+    }
+    return packet;
+  }
+
+  /** Every household that may be the same has been looked at: joined or kept apart by a person. */
+  private static List<Fault> undecided(List<KnownHouseholds.Duplicate> alike, Taking taking) {
+    var faults = new ArrayList<Fault>();
+    for (var duplicate : alike) {
+      if (duplicate.decided().isEmpty()) {
+        faults.add(new Fault(
+            "/duplicates/" + duplicate.household(),
+            duplicate.name() + (duplicate.same() ? " is known already" : " may be known already"),
+            "the two looked at side by side, and joined or kept apart"));
+      }
+    }
+    if (!"self".equals(taking.actsAs()) && (taking.actor().isEmpty() || !taking.isDeclared())) {
+      faults.add(new Fault(
+          "/taking/actor",
+          "somebody else acts for the household, and who or by what right is not said",
+          "the name, and the declaration ticked"));
+    }
+    return faults;
+  }
+
+  /** The household of which something was decided when it was looked at side by side. */
+  private static @Nullable UUID decided(List<KnownHouseholds.Duplicate> alike, String how) {
+    return alike.stream()
+        .filter(duplicate -> how.equals(duplicate.decided()))
+        .map(KnownHouseholds.Duplicate::household)
+        .findFirst()
+        .orElse(null);
+  }
+
+  private static List<Fault> lacking(Packet packet) {
+    var faults = new ArrayList<Fault>();
+    var applicant = packet.household().applicant();
+    if (applicant.fullName().isBlank()) {
+      faults.add(new Fault(
+          PEOPLE + "/0/givenName",
+          "nobody can be written to without a name",
+          "the applicant's name"));
+    }
+    if (!canBeReached(packet, applicant)) {
+      faults.add(new Fault(
+          "/household/address/line1",
+          "there is no way to reach the household",
+          "an address, a phone number or a mail address"));
+    }
+    if (packet.signatures().stream()
+        .noneMatch(signature -> signature.person().equals(applicant.id()))) {
+      faults.add(new Fault(
+          "/signatures", "the applicant has not signed", "the applicant's name as a signature"));
+    }
+    if (packet.requests().isEmpty()) {
+      faults.add(new Fault("/requests", "nothing is asked for", "at least one service"));
+    }
+    return faults;
+  }
+
+  private static boolean canBeReached(Packet packet, Person applicant) {
+    var contact = applicant.contact();
+    return packet.household().address().line1() != null
+        || contact != null && (contact.phone() != null || contact.email() != null);
+  }
+
+  private List<String> claimsOf(
+      Packet packet,
+      Telling.Told told,
+      Taking taking,
+      List<SigningRequests.AskedSigner> toSign,
+      UUID household,
+      UUID application,
+      Staff.Colleague by) {
+    var numbers = new ArrayList<String>();
+    for (var i = 0; i < packet.requests().size(); i++) {
+      var service = packet.requests().get(i).service();
+      var facts = ledgers.assembled(household, told.requests().get(i));
+      var result = screenings.results(facts.packet(), Mode.DETERMINE).get(0);
+      var wants = new ArrayList<Want>();
+      Wants.of(result)
+          .forEach(want -> wants.add(want.about(facts.places().lasting(want.subject()))));
+      openOnTaking(packet, taking, toSign, i)
+          .forEach(want -> wants.add(want.about(told.places().lasting(want.subject()))));
+      numbers.add(claims.lodge(
+          by,
+          new NewClaim(
+              household,
+              application,
+              service,
+              packet.lodgedOn(),
+              told.requests().get(i),
+              Services.named(service).orElseThrow().standardTime(result),
+              result.urgent(),
+              wants)));
+    }
+    return numbers;
+  }
+
+  /** What the taking left open for a request: places of a paper form, facts nobody confirmed, adults still to sign. */
+  private List<Want> openOnTaking(
+      Packet packet, Taking taking, List<SigningRequests.AskedSigner> toSign, int request) {
+    var open = new ArrayList<Want>();
+    for (var place : taking.onPaper()) {
+      if (isOf(place.getKey(), request)) {
+        var what = asked(packet, place.getKey());
+        open.add(fact(
+            place.getKey(),
+            "illegible".equals(place.getValue())
+                ? Why.ILLEGIBLE.with(what)
+                : Why.LEFT_BLANK.with(what)));
+      }
+    }
+    for (var mark : taking.unconfirmed()) {
+      if (isOf(mark.getKey(), request)) {
+        open.add(fact(
+            mark.getKey(),
+            Why.UNCONFIRMED.with(Argument.told(mark.getValue()), asked(packet, mark.getKey()))));
+      }
+    }
+    toSign.forEach(asked -> open.add(new Want(
+        ItemKind.SIGNATURE,
+        "signature:" + asked.person(),
+        List.of(Why.TO_SIGN.with(Argument.told(asked.name()))),
+        Turn.HOUSEHOLD)));
+    return open;
+  }
+
+  private static Want fact(String pointer, Reason because) {
+    return new Want(ItemKind.FACT, pointer, List.of(because), Turn.HOUSEHOLD);
+  }
+
+  private Argument.Several asked(Packet packet, String pointer) {
+    return new Argument.Several(List.of(screenings.place(packet, pointer)));
+  }
+
+  /** Whether a place concerns a request: it is the household's, or the request's own. */
+  private static boolean isOf(String pointer, int request) {
+    return !pointer.startsWith(REQUESTS) || pointer.startsWith(REQUESTS + request + "/");
+  }
+}

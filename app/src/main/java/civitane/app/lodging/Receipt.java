@@ -1,0 +1,110 @@
+package civitane.app.lodging;
+
+import civitane.app.claims.Claims;
+import civitane.app.letters.LetterText;
+import civitane.app.letters.Recipient;
+import civitane.core.facts.Packet;
+import civitane.core.reasons.Argument.Missing;
+import civitane.words.Language;
+import civitane.words.Words;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The receipt: what was asked for, under which numbers, by when an answer comes, what is still needed, and what was told; in the household's language. */
+public final class Receipt {
+  private final Packet packet;
+  private final Language language;
+  private final Words words;
+
+  private Receipt(Packet packet) {
+    this.packet = packet;
+    this.language = Language.of(packet.language());
+    this.words = Words.in(language);
+  }
+
+  /** A claim as it was lodged, with what the rules miss. */
+  record Lodged(Claims.LodgedClaim claim, List<Missing> missing) {}
+
+  /** The receipt for lodged claims; {@code toSign} names the adults who are still to sign. */
+  static LetterText text(Packet packet, String number, List<Lodged> lodged, List<String> toSign) {
+    return new Receipt(packet).receipt(number, lodged, toSign);
+  }
+
+  /** The acknowledgement of a form that came in without a fault. */
+  public static LetterText acknowledgement(Packet packet, String number, LocalDate on) {
+    return new Receipt(packet).acknowledged(number, on);
+  }
+
+  private LetterText receipt(String number, List<Lodged> lodged, List<String> toSign) {
+    var figures = new ArrayList<LetterText.Figure>();
+    var closing = new ArrayList<String>();
+    for (var i = 0; i < lodged.size(); i++) {
+      var claim = lodged.get(i).claim();
+      var service = words.title(packet.requests().get(i).service());
+      figures.add(new LetterText.Figure(
+          say("receipt.claim", "service", service, "number", claim.number()), answer(claim)));
+      var missing =
+          lodged.get(i).missing().stream().map(words::missing).distinct().toList();
+      if (!missing.isEmpty()) {
+        closing.add(
+            say("receipt.open", "service", service, "count", BigDecimal.valueOf(missing.size()))
+                + " " + words.say("rules.stillNeeded", "what", words.list(missing)));
+      }
+    }
+    if (closing.isEmpty()) {
+      closing.add(say("receipt.complete"));
+    }
+    if (!toSign.isEmpty()) {
+      closing.add(say("receipt.signers", "names", words.list(toSign)));
+    }
+    closing.add(say("receipt.change"));
+    return letter(
+        "receipt",
+        number,
+        List.of(say("receipt.lodged", "date", packet.lodgedOn()), say("receipt.keep")),
+        figures,
+        closing);
+  }
+
+  private String answer(Claims.LodgedClaim claim) {
+    return say(claim.urgent() ? "receipt.urgent" : "receipt.answer", "date", claim.dueOn());
+  }
+
+  private LetterText acknowledged(String number, LocalDate on) {
+    return letter(
+        "acknowledgement",
+        number,
+        List.of(say("acknowledgement.read", "date", on)),
+        packet.requests().stream()
+            .map(request -> new LetterText.Figure(words.title(request.service()), ""))
+            .toList(),
+        List.of(say("acknowledgement.next"), say("receipt.change")));
+  }
+
+  private LetterText letter(
+      String kind,
+      String number,
+      List<String> paragraphs,
+      List<LetterText.Figure> figures,
+      List<String> closing) {
+    return new LetterText(
+        kind,
+        number,
+        language,
+        say(kind + ".title"),
+        packet.household().applicant().fullName(),
+        Recipient.lines(packet.household(), words),
+        paragraphs,
+        List.of(),
+        List.of(),
+        figures,
+        closing,
+        new ToldFacts(packet, words).lines());
+  }
+
+  private String say(String key, Object... namesAndValues) {
+    return words.say("letter." + key, namesAndValues);
+  }
+}

@@ -1,0 +1,4 @@
+/** What a household owes to offices. */
+@org.springframework.modulith.ApplicationModule(allowedDependencies = {})
+@org.jspecify.annotations.NullMarked
+package civitane.app.money;

@@ -1,0 +1,302 @@
+package civitane.app.prefilling;
+
+import civitane.app.audit.AuditLog;
+import civitane.app.drafts.ApplicationView;
+import civitane.app.drafts.Applications;
+import civitane.app.drafts.Draft;
+import civitane.app.staff.Staff;
+import civitane.core.registers.BankRegister;
+import civitane.core.registers.ChildBenefitRegister;
+import civitane.core.registers.PopulationRegister;
+import civitane.core.registers.RegisterSilent;
+import civitane.core.registers.Resident;
+import civitane.core.registers.TaxRecord;
+import civitane.core.registers.TaxRegister;
+import civitane.core.registers.WageRegister;
+import civitane.core.rules.Entitlement;
+import civitane.core.rules.Question;
+import civitane.core.services.Services;
+import jakarta.annotation.PreDestroy;
+import java.sql.Timestamp;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Asks the registers what they know of a household that allows it, and fills in what is not there yet. */
+@Service
+class Prefilling {
+  private static final String REGISTERS = "registers";
+  private static final String POPULATION = "population";
+  private static final String WAGE = "wage";
+  private static final String TAX = "tax";
+  private static final String CHILD_BENEFIT = "child benefit";
+  private static final String BANK = "bank";
+
+  private final Applications applications;
+  private final PopulationRegister population;
+  private final WageRegister wages;
+  private final TaxRegister tax;
+  private final ChildBenefitRegister childBenefit;
+  private final BankRegister bank;
+  private final JdbcClient database;
+  private final AuditLog audit;
+  private final TransactionTemplate inTransaction;
+  private final JsonMapper json;
+  private final Clock clock;
+  private final ExecutorService threads = Executors.newCachedThreadPool();
+
+  Prefilling(
+      Applications applications,
+      PopulationRegister population,
+      WageRegister wages,
+      TaxRegister tax,
+      ChildBenefitRegister childBenefit,
+      BankRegister bank,
+      JdbcClient database,
+      AuditLog audit,
+      TransactionTemplate inTransaction,
+      JsonMapper json,
+      Clock clock) {
+    this.applications = applications;
+    this.population = population;
+    this.wages = wages;
+    this.tax = tax;
+    this.childBenefit = childBenefit;
+    this.bank = bank;
+    this.database = database;
+    this.audit = audit;
+    this.inTransaction = inTransaction;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** What a register answered: {@code answered} or {@code silent}, and in words what came of it. */
+  record RegisterAnswer(String register, String state, String words) {}
+
+  /** The draft with what was filled in, and the answers. */
+  record AskedRegisters(ApplicationView view, List<RegisterAnswer> answers) {}
+
+  /**
+   * Asks for everybody who consents today. Nothing that was said is written over.
+   *
+   * <p>The registers are asked before the draft is held: a slow one makes nobody else wait.
+   */
+  AskedRegisters ask(Staff.Colleague by, UUID id) {
+    var known = new RegisterAnswers(threads);
+    var shown = applications.view(id).draft();
+    asked(new Draft(shown.packet().deepCopy(), shown.typed(), shown.taking().deepCopy()), known);
+    known.close();
+    return inTransaction.execute(status -> {
+      var answers = new ArrayList<RegisterAnswer>();
+      var view = applications.rewrite(
+          by,
+          id,
+          draft -> {
+            answers.addAll(asked(draft, known));
+            return draft;
+          },
+          "registers asked");
+      answers.forEach(answer -> keep(by, id, answer));
+      return new AskedRegisters(view, answers);
+    });
+  }
+
+  /** Fills in what the registers know, and says what came of each. */
+  private List<RegisterAnswer> asked(Draft draft, RegisterAnswers known) {
+    var facts = new DraftFacts(draft, LocalDate.now(clock));
+    var consenting = facts.consenting(REGISTERS);
+    if (consenting.isEmpty()) {
+      return List.of(new RegisterAnswer(
+          REGISTERS, "noConsent", "Nobody has allowed yet that the registers are asked."));
+    }
+    var answers = new ArrayList<RegisterAnswer>();
+    askAll(facts, consenting, known, answers);
+    return answers;
+  }
+
+  /** The register that a fact is of, as it is called. */
+  private interface Asking {
+    int ask(ObjectNode person, String number);
+  }
+
+  private void askAll(
+      DraftFacts facts,
+      List<ObjectNode> consenting,
+      RegisterAnswers known,
+      List<RegisterAnswer> answers) {
+    each(
+        POPULATION,
+        consenting,
+        answers,
+        (person, number) -> known
+            .of(POPULATION, number, () -> resident(number))
+            .map(found -> facts.resident(person, found.resident(), found.household()))
+            .orElse(0));
+    each(
+        WAGE,
+        consenting,
+        answers,
+        (person, number) -> facts.wages(person, known.of(WAGE, number, () -> wages.wages(number))));
+    each(TAX, consenting, answers, (person, number) -> taxes(facts, consenting, known, person));
+    // What is asked about the household as a whole is asked for who applies, if they allow it.
+    if (consenting.contains(facts.applicant())) {
+      each(
+          CHILD_BENEFIT,
+          List.of(facts.applicant()),
+          answers,
+          (person, number) -> childBenefits(facts, known));
+      if (!facts.iban().isBlank()) {
+        answers.add(account(facts.iban(), known));
+      }
+    }
+  }
+
+  /** Somebody in the population register, with who is registered at the same address. */
+  private record Registered(Resident resident, List<Resident> household) {}
+
+  private Optional<Registered> resident(String number) {
+    return population
+        .resident(number)
+        .map(found -> new Registered(found, population.household(found)));
+  }
+
+  private Optional<TaxRecord> tax(RegisterAnswers known, String number) {
+    return known.of(TAX, number, () -> tax.of(number, taxYear(LocalDate.now(clock))));
+  }
+
+  private int taxes(
+      DraftFacts facts, List<ObjectNode> consenting, RegisterAnswers known, ObjectNode person) {
+    var allowed = consenting.stream().map(DraftFacts::number).toList();
+    var number = DraftFacts.number(person);
+    var filled = 0;
+    for (var request : facts.requests()) {
+      for (var question : questions(request)) {
+        if ("taxFiled".equals(question.fact())) {
+          filled += tax(known, number)
+              .map(record -> facts.taxFiled(request, question.key(), person, record.filed()))
+              .orElse(0);
+        } else if ("assessedIncome".equals(question.fact())) {
+          filled += facts.assessed(
+              request,
+              question.key(),
+              number,
+              one -> allowed.contains(one) ? tax(known, one) : Optional.empty());
+        }
+      }
+    }
+    return filled;
+  }
+
+  private int childBenefits(DraftFacts facts, RegisterAnswers known) {
+    var filled = 0;
+    for (var request : facts.requests()) {
+      for (var question : questions(request)) {
+        for (var part : question.parts()) {
+          if ("childBenefit".equals(part.fact())) {
+            filled += facts.benefits(
+                request,
+                question.key(),
+                part.key(),
+                child -> known.of(CHILD_BENEFIT, child, () -> childBenefit.isReceivedFor(child)));
+          }
+        }
+      }
+    }
+    return filled;
+  }
+
+  private RegisterAnswer account(String iban, RegisterAnswers known) {
+    try {
+      return new RegisterAnswer(
+          BANK,
+          "answered",
+          known
+              .of(BANK, iban, () -> bank.holder(iban))
+              .map(name -> "The account belongs to " + name + ".")
+              .orElse("The bank register knows no such account."));
+    } catch (RegisterSilent e) {
+      return silent(BANK);
+    }
+  }
+
+  private static List<Question> questions(JsonNode request) {
+    return Services.named(request.path("service").asString(""))
+        .<List<Question>>map(Entitlement::questions)
+        .orElse(List.of());
+  }
+
+  /** The calendar year before the one whose first of September is the last. */
+  private static int taxYear(LocalDate today) {
+    return (today.getMonthValue() >= 9 ? today.getYear() : today.getYear() - 1) - 1;
+  }
+
+  private static void each(
+      String register, List<ObjectNode> people, List<RegisterAnswer> answers, Asking asking) {
+    try {
+      var filled = 0;
+      var asked = 0;
+      for (var person : people) {
+        var number = person.path("residentNumber").asString("");
+        if (!number.isBlank()) {
+          filled += asking.ask(person, number);
+          asked++;
+        }
+      }
+      answers.add(new RegisterAnswer(
+          register,
+          "answered",
+          asked == 0
+              ? "It was not asked: nobody who allows it has a resident number here."
+              : filled == 0 ? "It knows nothing more." : "Filled in: " + filled + "."));
+    } catch (RegisterSilent e) {
+      answers.add(silent(register));
+    }
+  }
+
+  private static RegisterAnswer silent(String register) {
+    return new RegisterAnswer(
+        register,
+        "silent",
+        "It does not answer now. Everything else goes on; it can be asked again.");
+  }
+
+  private void keep(Staff.Colleague by, UUID application, RegisterAnswer answer) {
+    Map<String, String> facts = new LinkedHashMap<>();
+    facts.put("words", answer.words());
+    database
+        .sql("""
+            insert into register_answer (application_id, register, answered, facts, asked_by, asked_at)
+            values (:application, :register, :answered, :facts, :by, :now)
+            """)
+        .param("application", application)
+        .param("register", answer.register())
+        .param("answered", answer.state().equals("answered"))
+        .param("facts", json.writeValueAsString(facts))
+        .param("by", by.login())
+        .param("now", Timestamp.from(clock.instant()))
+        .update();
+    audit.record(
+        by.login(),
+        "register asked",
+        application.toString(),
+        answer.register() + " " + answer.state());
+  }
+
+  @PreDestroy
+  void stop() {
+    threads.shutdownNow();
+  }
+}

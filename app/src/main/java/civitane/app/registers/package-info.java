@@ -1,0 +1,4 @@
+/** The registers that may be asked, and what stands in for them. */
+@org.springframework.modulith.ApplicationModule(allowedDependencies = {"problems", "staff"})
+@org.jspecify.annotations.NullMarked
+package civitane.app.registers;

@@ -1,0 +1,3 @@
+/** The same rules in a general rules engine, to compare with. */
+@org.jspecify.annotations.NullMarked
+package civitane.bench.engine;

@@ -1,0 +1,3 @@
+/** How fast it is. */
+@org.jspecify.annotations.NullMarked
+package civitane.bench;
