@@ -11,6 +11,8 @@ import java.math.RoundingMode;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /** What a household that asks for a Household Allowance pays and owns. */
 public final class AllowanceBudget {
   private static final LocalDate NEWER_BOOK = LocalDate.of(2026, 7, 1);
@@ -71,8 +73,8 @@ public final class AllowanceBudget {
   }
 
   private void expenses() {
-    BigDecimal rent = null;
-    BigDecimal heating = null;
+    @Nullable BigDecimal rent = null;
+    @Nullable BigDecimal heating = null;
     var rentKnown = true;
     var heatingKnown = true;
     for (var expense : packet.household().listedExpenses()) {
@@ -90,7 +92,7 @@ public final class AllowanceBudget {
       if (expense.kind() == ExpenseKind.MEDICAL) {
         var theirs = expense.person() == null
             ? olderOrDisabled
-            : ours && isOlderOrDisabled(income.person(expense.person()), income);
+            : ours && isOlderOrDisabled(known(income.person(expense.person())), income);
         if (theirs) {
           expensesKnown &= amount != null;
           medical = amount == null ? medical : medical.add(amount);
@@ -126,11 +128,12 @@ public final class AllowanceBudget {
     var paysHeating = restated(heating, heatingKnown, said == null ? null : said.heating());
     rents = paysRent != null && paysRent.signum() > 0;
     heats = paysHeating != null && paysHeating.signum() > 0;
-    shelter = shelterKnown ? paysRent.add(paysHeating) : null;
+    shelter = shelterKnown ? known(paysRent).add(known(paysHeating)) : null;
   }
 
   /** The monthly value of an expense that an answer may repeat; they must agree. */
-  private BigDecimal restated(BigDecimal sum, boolean sumKnown, Amount answer) {
+  private @Nullable BigDecimal restated(
+      @Nullable BigDecimal sum, boolean sumKnown, @Nullable Amount answer) {
     var said = answer == null ? null : answer.toDecimal();
     if (!sumKnown) {
       shelterKnown &= said != null;
@@ -180,7 +183,7 @@ public final class AllowanceBudget {
     running = less(running, childcare);
     running = less(running, support);
     running = less(running, medical.subtract(MEDICAL_FROM).max(BigDecimal.ZERO));
-    var excess = shelter.subtract(running.multiply(SHARE)).max(BigDecimal.ZERO);
+    var excess = known(shelter).subtract(running.multiply(SHARE)).max(BigDecimal.ZERO);
     return less(
         running,
         olderOrDisabled ? excess : excess.min(new BigDecimal(isNewer(packet) ? "570" : "545")));
@@ -198,7 +201,7 @@ public final class AllowanceBudget {
     return income.disputed && high != urgent(income.monthlyLow, liquid) ? null : high;
   }
 
-  private Boolean urgent(BigDecimal monthly, BigDecimal liquid) {
+  private @Nullable Boolean urgent(BigDecimal monthly, BigDecimal liquid) {
     if (monthly.compareTo(URGENT_INCOME) < 0 && liquid.compareTo(URGENT_LIQUID) < 0) {
       return Boolean.TRUE;
     }

@@ -5,6 +5,9 @@ import civitane.core.identity.Identity;
 import civitane.core.identity.IdentityLevel;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import org.jspecify.annotations.Nullable;
+
+import static civitane.core.facts.Known.known;
 
 /** The Household Allowance as straight-line Java that explains nothing: the outcome and the amounts, as the rules come to them. */
 public final class AllowanceFloor {
@@ -24,11 +27,11 @@ public final class AllowanceFloor {
   /** What it comes to; amounts only where entitled, urgency as soon as it is known. */
   record Outcome(
       String word,
-      BigDecimal gross,
-      BigDecimal net,
-      BigDecimal monthly,
-      BigDecimal firstMonth,
-      Boolean urgent,
+      @Nullable BigDecimal gross,
+      @Nullable BigDecimal net,
+      @Nullable BigDecimal monthly,
+      @Nullable BigDecimal firstMonth,
+      @Nullable Boolean urgent,
       boolean provisional) {}
 
   static Outcome of(Packet packet, boolean determine) {
@@ -68,7 +71,7 @@ public final class AllowanceFloor {
       failed |= owned.compareTo(RESOURCES_OLDER) > 0;
       unknown |= owned.compareTo(RESOURCES) > 0;
     }
-    BigDecimal net = null;
+    @Nullable BigDecimal net = null;
     if (!income.known) {
       unknown = true;
     } else {
@@ -103,7 +106,7 @@ public final class AllowanceFloor {
     var most = new BigDecimal(newer ? "285" : "275")
         .add(
             new BigDecimal(newer ? "195" : "188").multiply(BigDecimal.valueOf(income.people - 1L)));
-    var monthly = most.subtract(net.multiply(CONTRIBUTION).setScale(0, RoundingMode.CEILING))
+    var monthly = most.subtract(known(net).multiply(CONTRIBUTION).setScale(0, RoundingMode.CEILING))
         .max(LEAST);
     var days = packet.assessedOn().lengthOfMonth();
     var left = days - packet.assessedOn().getDayOfMonth() + 1;

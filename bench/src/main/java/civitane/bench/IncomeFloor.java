@@ -8,6 +8,7 @@ import civitane.core.facts.Person;
 import civitane.core.facts.Role;
 import java.math.BigDecimal;
 import java.time.Period;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Who is counted and what comes in, as straight-line Java that explains nothing.
@@ -26,7 +27,10 @@ public final class IncomeFloor {
   boolean known = true;
   boolean disputed;
   boolean mixed;
+
+  @Nullable
   Frequency one;
+
   BigDecimal periodLow = BigDecimal.ZERO;
   BigDecimal periodHigh = BigDecimal.ZERO;
   BigDecimal yearlyLow = BigDecimal.ZERO;
@@ -82,7 +86,7 @@ public final class IncomeFloor {
     return Period.between(person.birthDate(), packet.assessedOn()).getYears();
   }
 
-  public Person person(String id) {
+  public @Nullable Person person(String id) {
     for (var person : packet.household().people()) {
       if (person.id().equals(id)) {
         return person;
@@ -91,7 +95,7 @@ public final class IncomeFloor {
     return null;
   }
 
-  public boolean isCounted(String id) {
+  public boolean isCounted(@Nullable String id) {
     if (id == null) {
       return true;
     }

@@ -13,6 +13,9 @@ import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+import static civitane.core.facts.Known.known;
 
 /** School Meals as straight-line Java that explains nothing: the outcome and the prices, as the rules come to them. */
 final class MealsFloor {
@@ -30,7 +33,8 @@ final class MealsFloor {
   private MealsFloor() {}
 
   /** What it comes to; prices, end and nearness only where entitled. */
-  record Outcome(String word, Map<String, String> prices, LocalDate until, boolean near) {}
+  record Outcome(
+      String word, Map<String, String> prices, @Nullable LocalDate until, boolean near) {}
 
   static Outcome of(Packet packet, boolean determine) {
     var household = packet.household();
@@ -52,7 +56,7 @@ final class MealsFloor {
       if (children.containsKey(id)) {
         continue;
       }
-      var person = income.person(id);
+      var person = known(income.person(id));
       var met = child(person, child, income);
       children.put(id, met);
       anyUnknown |= met == null;
@@ -98,7 +102,7 @@ final class MealsFloor {
     var prices = new LinkedHashMap<String, String>();
     for (var child : children.entrySet()) {
       if (child.getValue()) {
-        prices.put(child.getKey(), free.get(child.getKey()) ? "free" : tier);
+        prices.put(child.getKey(), known(free.get(child.getKey())) ? "free" : tier);
       }
     }
     var lodged = packet.assessedOn();
@@ -107,7 +111,8 @@ final class MealsFloor {
         "entitled", prices, LocalDate.of(ends, 10, 15), !allFree && isNear(packet, income));
   }
 
-  private static Boolean child(Person person, SchoolMealsAnswers.Child child, IncomeFloor income) {
+  private static @Nullable Boolean child(
+      Person person, SchoolMealsAnswers.Child child, IncomeFloor income) {
     if (person.birthDate() == null) {
       return null;
     }
@@ -127,7 +132,7 @@ final class MealsFloor {
 
   private static boolean isSigned(Packet packet, IncomeFloor income) {
     for (var signature : packet.signatures()) {
-      var person = income.person(signature.person());
+      var person = known(income.person(signature.person()));
       if (income.counts(person)
           && (person.birthDate() == null || income.age(person) >= ADULT)
           && (person.residentNumber() != null || person.residentNumberMissing() != null)
@@ -143,11 +148,12 @@ final class MealsFloor {
   }
 
   private static String tier(Packet packet, IncomeFloor income, boolean high) {
-    var by = income.one != null && !income.mixed;
+    var every = income.mixed ? null : income.one;
+    var by = every != null;
     var total = by
         ? high ? income.periodHigh : income.periodLow
         : high ? income.yearlyHigh : income.yearlyLow;
-    var periods = by ? BigDecimal.valueOf(income.one.periods()) : BigDecimal.ONE;
+    var periods = every == null ? BigDecimal.ONE : BigDecimal.valueOf(every.periods());
     var need = base(packet, income);
     if (total.compareTo(need.multiply(FREE).divide(periods, 0, RoundingMode.CEILING)) <= 0) {
       return "free";

@@ -9,6 +9,8 @@ import civitane.core.facts.Role;
 import java.util.HashSet;
 import java.util.List;
 
+import static civitane.core.facts.Known.known;
+
 /** Whether the papers of a Household Allowance are in, without saying which are not. */
 public final class PapersFloor {
   private static final int ADULT = 18;
@@ -18,7 +20,7 @@ public final class PapersFloor {
 
   public static boolean areIn(Packet packet, IncomeFloor counted, boolean rents, boolean heats) {
     for (var income : packet.household().incomes()) {
-      var person = counted.person(income.person());
+      var person = known(counted.person(income.person()));
       if (counted.counts(person)
           && income.kind().isCounted()
           && income.isRecurringOn(packet.assessedOn())
@@ -49,7 +51,7 @@ public final class PapersFloor {
   }
 
   private static boolean isChildsWage(IncomeFloor counted, Income income) {
-    var person = counted.person(income.person());
+    var person = known(counted.person(income.person()));
     return income.kind().isEarned()
         && person.role() != Role.APPLICANT
         && person.role() != Role.SPOUSE

@@ -23,6 +23,7 @@ import java.time.LocalDate;
 import java.time.Period;
 import java.util.LinkedHashMap;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** The sums that the engine's rules call for. */
 public final class Arithmetic {
@@ -71,7 +72,7 @@ public final class Arithmetic {
         || whose.person().role() == Role.SPOUSE;
   }
 
-  public static Item item(Income income, Packet packet) {
+  public static @Nullable Item item(Income income, Packet packet) {
     var worth = IncomeWorth.of(income, packet);
     return worth == null
         ? null

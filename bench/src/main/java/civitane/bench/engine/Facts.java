@@ -5,6 +5,7 @@ import civitane.core.facts.Income;
 import civitane.core.facts.Person;
 import civitane.core.services.schoolmeals.SchoolMealsAnswers;
 import java.math.BigDecimal;
+import org.jspecify.annotations.Nullable;
 
 /** The facts that the engine's rules are written over and conclude. */
 public final class Facts {
@@ -45,7 +46,7 @@ public final class Facts {
   /** What comes in together. */
   public record Totals(
       boolean disputed,
-      Frequency one,
+      @Nullable Frequency one,
       BigDecimal low,
       BigDecimal high,
       BigDecimal yearlyHigh,

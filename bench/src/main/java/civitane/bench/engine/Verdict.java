@@ -6,6 +6,8 @@ import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
+import static civitane.core.facts.Known.known;
+
 /** What the engine's rules have concluded so far. */
 public final class Verdict {
   private final Map<String, Outcome> tests = new LinkedHashMap<>();
@@ -24,7 +26,7 @@ public final class Verdict {
   }
 
   public BigDecimal number(String name) {
-    return (BigDecimal) amounts.get(name);
+    return (BigDecimal) known(amounts.get(name));
   }
 
   /** The outcome of the request: tests made per child sink it only together. */
