@@ -39,7 +39,7 @@ export function useDraft(view: ApplicationView): DraftHandle {
   const queries = useQueryClient();
   const id = view.id;
   const [draft, setDraft] = useState(() => whole(view.draft as unknown as Draft));
-  const margin = useMargin(draft);
+  const margin = useMargin(draft, id);
   const [saving, setSaving] = useState<Saving>("saved");
   const [savedAt, setSavedAt] = useState(view.updatedAt);
   const [conflict, setConflict] = useState("");

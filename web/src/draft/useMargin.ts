@@ -4,14 +4,22 @@ import type { Draft } from "./packet";
 
 const PAUSE = 60;
 
-/** What a draft leads to, worked out afresh after each pause; stale answers are dropped. */
-export function useMargin(draft: Draft): Margin | undefined {
+/** What the draft of an application leads to, worked out afresh after each pause; stale answers are dropped. */
+export function useMargin(draft: Draft, application?: string): Margin | undefined {
   const [margin, setMargin] = useState<Margin>();
   useEffect(() => {
     const request = new AbortController();
     const timer = setTimeout(async () => {
       try {
-        setMargin(await done(api.POST("/api/margin", { body: draft as never, signal: request.signal })));
+        setMargin(
+          await done(
+            api.POST("/api/margin", {
+              params: { query: { application } },
+              body: draft as never,
+              signal: request.signal,
+            }),
+          ),
+        );
       } catch {
         // A dropped or failed answer leaves the last margin; saving tells of a lost connection.
       }
@@ -20,6 +28,6 @@ export function useMargin(draft: Draft): Margin | undefined {
       clearTimeout(timer);
       request.abort();
     };
-  }, [draft]);
+  }, [draft, application]);
   return margin;
 }

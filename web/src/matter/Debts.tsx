@@ -40,7 +40,7 @@ export function Debts(props: QuestionProps) {
               handle.set(
                 pointer,
                 event.target.checked
-                  ? [...said, { ref: debt.ref, kind: debt.kind, amount: debt.amount }]
+                  ? [...said, { ref: debt.ref }]
                   : said.filter((one) => one.ref !== debt.ref),
               )
             }

@@ -7,11 +7,9 @@ import type { QuestionProps } from "./matter";
 
 interface Listed {
   code?: string;
-  open?: boolean;
-  incomePercent?: number;
 }
 
-/** The waiting lists of the district; those that are closed can be seen and not chosen. */
+/** The waiting lists of the district; those that are closed can be seen and not chosen. Their limits stay the office's. */
 export function ListChoice({ handle, pointer, path, matter }: QuestionProps) {
   const { t } = useTranslation();
   const chosen = (at(handle.draft.packet, pointer) as Listed[] | undefined) ?? [];
@@ -27,12 +25,11 @@ export function ListChoice({ handle, pointer, path, matter }: QuestionProps) {
             disabled={!list.open}
             checked={chosen.some((one) => one.code === list.code)}
             onChange={(event) => {
-              const { code, open, incomePercent } = list;
               handle.set(
                 pointer,
                 event.target.checked
-                  ? [...chosen, { code, open, incomePercent }]
-                  : chosen.filter((one) => one.code !== code),
+                  ? [...chosen, { code: list.code }]
+                  : chosen.filter((one) => one.code !== list.code),
               );
             }}
           />

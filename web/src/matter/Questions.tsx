@@ -28,7 +28,7 @@ export function Questions({ handle, questions, at: place, matter, path = "" }: P
   return (
     <div className="flex flex-col gap-3">
       {questions
-        .filter((question) => applies(handle.draft, question, place))
+        .filter((question) => !question.filledIn && applies(handle.draft, question, place))
         .map((question) => (
           <Question
             key={question.key}
@@ -54,7 +54,8 @@ function Question(props: QuestionProps) {
   const Own = earned(matter.service, path);
   const hints = [
     standsFor(matter.service, path) ? t("app.otherwise", { words: standsFor(matter.service, path) }) : "",
-    question.bySystem ? t("app.filledIn") : "",
+    question.whose === "office" ? t("app.countsSeen") : "",
+    question.whose === "thirdParty" ? t("app.countsSaid") : "",
     question.papers.length
       ? t("app.papersFor", { papers: question.papers.map((kind) => spoken(kind, "paperKind")).join(", ") })
       : "",

@@ -19,7 +19,7 @@ export function Rows({ handle, question, pointer, path, matter }: QuestionProps)
           className="flex flex-wrap gap-x-4 gap-y-1 items-end border-b border-base-300 pb-1.5 mb-1.5"
         >
           {question.parts
-            .filter((part) => applies(handle.draft, part, `${pointer}/${i}`))
+            .filter((part) => !part.filledIn && applies(handle.draft, part, `${pointer}/${i}`))
             .map((part) => (
               <div key={part.key} className="flex flex-col">
                 <span className="soft small">{asked(matter.service, `${path}.${part.key}`)}</span>

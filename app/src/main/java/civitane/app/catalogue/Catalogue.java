@@ -47,7 +47,8 @@ public final class Catalogue {
       boolean orNone,
       List<String> papers,
       List<String> rowsFor,
-      boolean bySystem,
+      String whose,
+      boolean filledIn,
       @Nullable String fact) {
 
     static QuestionView of(Question question) {
@@ -64,7 +65,8 @@ public final class Catalogue {
           question.orNone(),
           question.papers().stream().map(PaperKind::word).toList(),
           question.rowsFor().stream().map(Role::word).toList(),
-          question.bySystem(),
+          question.whose().word(),
+          question.filledIn(),
           question.fact());
     }
   }

@@ -223,6 +223,13 @@ public class Claims {
     return facts(find(number));
   }
 
+  /** The same without what the office's own books hold. */
+  @Transactional(readOnly = true)
+  public Assembled told(String number) {
+    var stored = find(number);
+    return ledgers.told(stored.householdId(), stored.requestId());
+  }
+
   private Assembled facts(StoredClaim stored) {
     return ledgers.assembled(stored.householdId(), stored.requestId());
   }
@@ -241,13 +248,12 @@ public class Claims {
         .toList();
   }
 
-  /** The other claims of a household that nobody has decided yet. */
+  /** The claims of a household that nobody has decided yet. */
   @Transactional(readOnly = true)
-  public List<String> undecidedBeside(String number) {
-    return claims.findByHouseholdIdOrderByNumber(householdOf(number)).stream()
+  public List<String> undecidedOf(UUID household) {
+    return claims.findByHouseholdIdOrderByNumber(household).stream()
         .filter(stored -> stored.claim().state().isUndecided())
         .map(StoredClaim::number)
-        .filter(other -> !other.equals(number))
         .toList();
   }
 

@@ -3,6 +3,7 @@ package civitane.app.decisions;
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.ClaimView;
 import civitane.app.claims.Claims;
+import civitane.app.claims.Wanting;
 import civitane.app.determining.ResultView;
 import civitane.app.determining.Screenings;
 import civitane.app.ledger.Ledgers;
@@ -11,8 +12,6 @@ import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
-import civitane.core.claims.Want;
-import civitane.core.claims.Wants;
 import civitane.core.claims.Why;
 import civitane.core.facts.Packet;
 import civitane.core.ledger.Source;
@@ -27,7 +26,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,6 +48,7 @@ public class Decisions {
   private final Claims claims;
   private final Ledgers ledgers;
   private final Screenings screenings;
+  private final Wanting wanting;
   private final Letters letters;
   private final Staff staff;
   private final AuditLog audit;
@@ -61,6 +60,7 @@ public class Decisions {
       Claims claims,
       Ledgers ledgers,
       Screenings screenings,
+      Wanting wanting,
       Letters letters,
       Staff staff,
       AuditLog audit,
@@ -70,6 +70,7 @@ public class Decisions {
     this.claims = claims;
     this.ledgers = ledgers;
     this.screenings = screenings;
+    this.wanting = wanting;
     this.letters = letters;
     this.staff = staff;
     this.audit = audit;
@@ -130,10 +131,13 @@ public class Decisions {
     }
     // Held before it is read, so that nothing recorded meanwhile is taken for changed.
     ledgers.hold(claims.householdOf(number));
-    var was = claims.facts(number);
+    // As it was told: what stands in the office's books stays theirs.
+    var was = claims.told(number);
+    var at = JsonPointer.compile(pointer);
+    var before =
+        json.readTree(PacketWriter.written(claims.facts(number).packet())).at(at);
     var facts = (ObjectNode) json.readTree(PacketWriter.written(was.packet()));
-    var before = facts.at(JsonPointer.compile(pointer));
-    put(facts, JsonPointer.compile(pointer), value);
+    put(facts, at, value);
     var packet = packet(facts);
     var used = Why.USED.with(
         new Argument.Several(List.of(screenings.place(packet, pointer))),
@@ -147,30 +151,17 @@ public class Decisions {
         Source.caseworker(by.login(), reason.strip()),
         by.login());
     var settled = was.places().lasting(pointer);
-    claims.use(by, number, version, wants(number, settled), used);
-    for (var other : claims.undecidedBeside(number)) {
-      claims.wake(by, other, wants(other, settled), used);
-    }
-  }
-
-  /**
-   * What a claim wants as it stands, each thing named so that it stays true: what the rules miss, and what its taking
-   * left open.
-   *
-   * @param settled the place that has just been set
-   */
-  private List<Want> wants(String number, String settled) {
-    var facts = claims.facts(number);
-    var missed = Wants.of(determine(facts.packet())).stream()
-        .map(want -> want.about(facts.places().lasting(want.subject())));
-    var left =
-        claims.leftByTaking(number).stream().filter(want -> !want.subject().equals(settled));
-    return Stream.concat(missed, left).toList();
+    claims.use(by, number, version, wanting.of(number, settled), used);
+    wanting.askAgain(by, claims.householdOf(number), List.of(number), settled, used);
   }
 
   private static void put(ObjectNode facts, JsonPointer at, JsonNode value) {
     if (!SETTABLE.matcher(at.toString()).matches()) {
       throw Problem.wrong("There is no such place among the claim's facts.");
+    }
+    if (facts.at(at.head()).isMissingNode()
+        && facts.at(at.head().head()) instanceof ObjectNode above) {
+      above.putObject(at.head().last().getMatchingProperty());
     }
     var parent = facts.at(at.head());
     if (parent instanceof ObjectNode object) {

@@ -110,7 +110,9 @@ class DemoFiller implements ApplicationRunner {
       return;
     }
     var lodged = lodging.lodge(by, application.id(), application.version());
-    applications.household(application.id()).ifPresent(household -> bookDebts(story, household));
+    applications
+        .household(application.id())
+        .ifPresent(household -> bookDebts(by, story, household));
     if ("lodged".equals(story.upTo())) {
       return;
     }
@@ -135,10 +137,11 @@ class DemoFiller implements ApplicationRunner {
   }
 
   /** What a household asks to pay back in parts stands in the office's own books. */
-  private void bookDebts(DemoStory story, UUID household) {
+  private void bookDebts(Staff.Colleague by, DemoStory story, UUID household) {
     for (var request : story.packet().path("requests")) {
       for (var debt : request.path("answers").path("debts")) {
         debts.book(
+            by,
             household,
             new Debts.Debt(
                 debt.path("ref").asString(),

@@ -2,6 +2,7 @@ package civitane.app.determining;
 
 import civitane.app.catalogue.Catalogue;
 import civitane.app.catalogue.DeskWords;
+import civitane.core.facts.HouseholdsWord;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Request;
@@ -27,6 +28,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -102,17 +104,21 @@ public class Screenings {
         : writer.results(screening.of(reading.packet(), mode));
   }
 
-  /** What a draft leads to as it stands; whatever can't be read yet is left out and said. */
-  public Margin margin(JsonNode draft, Mode mode) {
+  /**
+   * What a draft leads to as it stands; whatever can't be read yet is left out and said.
+   *
+   * @param books fills in what the office holds
+   */
+  public Margin margin(JsonNode draft, Mode mode, UnaryOperator<Packet> books) {
     var dated = (ObjectNode) draft.deepCopy();
     var today = LocalDate.now(clock);
     dated.put("lodgedOn", today.toString());
     dated.remove("asOf");
     var lenient = new LenientReading(this).read(dated);
-    var packet = lenient.packet();
-    if (packet == null) {
+    if (lenient.packet() == null) {
       return Margin.ofFaults(lenient.faults());
     }
+    var packet = books.apply(HouseholdsWord.of(lenient.packet()).packet());
     var results = screening.of(packet, mode);
     var book = rates.on(today).orElseThrow();
     return new Margin(

@@ -8,6 +8,7 @@ import civitane.app.staff.Staff;
 import civitane.core.rules.Mode;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Taking applications. */
@@ -73,14 +75,16 @@ class ApplicationController {
     return ResponseEntity.noContent().build();
   }
 
-  /** What a draft leads to as it stands; nothing is kept. */
+  /** What a draft leads to as it stands; nothing is kept. The application, where it is one, says whose it is. */
   @PostMapping("/api/margin")
   @PreAuthorize(May.ANY_STAFF)
-  Margin margin(@RequestBody Draft draft) {
+  Margin margin(
+      @RequestBody Draft draft, @RequestParam(required = false) @Nullable UUID application) {
     if (!draft.isWhole()) {
       throw Problem.wrong("A draft holds a packet.");
     }
-    return screenings.margin(draft.packet(), Mode.SCREEN);
+    return screenings.margin(
+        draft.packet(), Mode.SCREEN, packet -> applications.filled(packet, application));
   }
 
   /** Takes a packet file: without a fault it becomes a draft, else every fault is told. */

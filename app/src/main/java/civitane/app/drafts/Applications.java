@@ -2,9 +2,11 @@ package civitane.app.drafts;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
+import civitane.app.ledger.OfficeBooks;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
+import civitane.core.facts.Packet;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,6 +14,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -26,6 +29,7 @@ public class Applications {
 
   private final ApplicationRepository repository;
   private final Claims claims;
+  private final OfficeBooks books;
   private final Letters letters;
   private final Staff staff;
   private final AuditLog audit;
@@ -35,6 +39,7 @@ public class Applications {
   Applications(
       ApplicationRepository repository,
       Claims claims,
+      OfficeBooks books,
       Letters letters,
       Staff staff,
       AuditLog audit,
@@ -42,6 +47,7 @@ public class Applications {
       Clock clock) {
     this.repository = repository;
     this.claims = claims;
+    this.books = books;
     this.letters = letters;
     this.staff = staff;
     this.audit = audit;
@@ -123,6 +129,12 @@ public class Applications {
   @Transactional(readOnly = true)
   public Optional<UUID> household(UUID id) {
     return Optional.ofNullable(find(id).householdId());
+  }
+
+  /** A packet with what the office's books hold of its household, where it is known. */
+  @Transactional(readOnly = true)
+  public Packet filled(Packet packet, @Nullable UUID application) {
+    return books.filled(packet, application == null ? null : find(application).householdId());
   }
 
   /** The version of a draft, to see whether somebody typed elsewhere. */

@@ -27,12 +27,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class Ledgers {
   private final LedgerRows rows;
   private final FreshIds ids;
+  private final OfficeBooks books;
   private final JdbcClient database;
   private final Clock clock;
 
-  Ledgers(LedgerRows rows, FreshIds ids, JdbcClient database, Clock clock) {
+  Ledgers(LedgerRows rows, FreshIds ids, OfficeBooks books, JdbcClient database, Clock clock) {
     this.rows = rows;
     this.ids = ids;
+    this.books = books;
     this.database = database;
     this.clock = clock;
   }
@@ -118,6 +120,13 @@ public class Ledgers {
   /** The packet of a request as it is known now, of the day that it is assessed for. */
   @Transactional(readOnly = true)
   public Assembled assembled(UUID household, UUID request) {
+    var told = told(household, request);
+    return new Assembled(books.filled(told.packet(), household, request), told.places());
+  }
+
+  /** The same without what the office's own books hold. */
+  @Transactional(readOnly = true)
+  public Assembled told(UUID household, UUID request) {
     var ledger = of(household);
     var when = new When(ledger.assessedOn(request, clock.instant()), clock.instant());
     return ledger.assembled(household, List.of(request), when, LocalDate.now(clock));

@@ -3,6 +3,7 @@ package civitane.app.lodging;
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.claims.NewClaim;
+import civitane.app.claims.Wanting;
 import civitane.app.determining.Screenings;
 import civitane.app.drafts.ApplicationView;
 import civitane.app.drafts.Applications;
@@ -20,6 +21,7 @@ import civitane.core.claims.Turn;
 import civitane.core.claims.Want;
 import civitane.core.claims.Wants;
 import civitane.core.claims.Why;
+import civitane.core.facts.HouseholdsWord;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.ledger.Source;
@@ -39,6 +41,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -53,6 +56,7 @@ public class Lodging {
 
   private final Applications applications;
   private final Screenings screenings;
+  private final Wanting wanting;
   private final Households households;
   private final Ledgers ledgers;
   private final KnownPeople people;
@@ -68,6 +72,7 @@ public class Lodging {
   Lodging(
       Applications applications,
       Screenings screenings,
+      Wanting wanting,
       Households households,
       Ledgers ledgers,
       KnownPeople people,
@@ -81,6 +86,7 @@ public class Lodging {
       Clock clock) {
     this.applications = applications;
     this.screenings = screenings;
+    this.wanting = wanting;
     this.households = households;
     this.ledgers = ledgers;
     this.people = people;
@@ -127,10 +133,11 @@ public class Lodging {
         record.householdId(), applicant, packet.household().address().town());
     // Whoever has a household of their own now takes their history along.
     var from = known || left == null ? household : left;
+    var own = HouseholdsWord.of(packet);
     var told = ledgers.tell(
         household,
         from,
-        packet,
+        own.packet(),
         known || left != null ? knownHouseholds.subjects(from, packet) : Map.of(),
         Source.application(id.toString()),
         by.login());
@@ -138,8 +145,8 @@ public class Lodging {
         .filter(asked -> packet.signatures().stream()
             .noneMatch(signature -> signature.person().equals(asked.person())))
         .toList();
-    var results = screenings.results(packet, Mode.DETERMINE);
-    var numbers = claimsOf(packet, told, taking, toSign, household, id, by);
+    var lodged = claimsOf(own, told, taking, toSign, household, id, by);
+    var numbers = lodged.stream().map(NewlyLodged::number).toList();
     if (joined != null) {
       numbers.forEach(number -> claims.note(by, number, Why.JOINED.with()));
     }
@@ -155,18 +162,22 @@ public class Lodging {
         Receipt.text(
             packet,
             receipt,
-            lodged(claims.lodgedWith(id), results),
+            lodged(claims.lodgedWith(id), lodged),
             toSign.stream().map(SigningRequests.AskedSigner::name).toList()));
+    wanting.askAgain(by, household, numbers, null, Why.TOLD_ANEW.with(Argument.told(receipt)));
     audit.record(by.login(), "application lodged", id.toString(), receipt);
     return applications.view(record);
   }
 
+  /** A claim as it was lodged, with what the rules made of it. */
+  private record NewlyLodged(String number, Result result) {}
+
   private static List<Receipt.Lodged> lodged(
-      List<Claims.LodgedClaim> claims, List<Result> results) {
+      List<Claims.LodgedClaim> claims, List<NewlyLodged> lodged) {
     return IntStream.range(0, claims.size())
         .mapToObj(i -> new Receipt.Lodged(
             claims.get(i),
-            results.get(i).checks().stream()
+            lodged.get(i).result().checks().stream()
                 .filter(check -> check.is(Outcome.UNKNOWN))
                 .flatMap(check -> check.missing().stream())
                 .toList()))
@@ -265,25 +276,26 @@ public class Lodging {
         || contact != null && (contact.phone() != null || contact.email() != null);
   }
 
-  private List<String> claimsOf(
-      Packet packet,
+  private List<NewlyLodged> claimsOf(
+      HouseholdsWord own,
       Telling.Told told,
       Taking taking,
       List<SigningRequests.AskedSigner> toSign,
       UUID household,
       UUID application,
       Staff.Colleague by) {
-    var numbers = new ArrayList<String>();
+    var packet = own.packet();
+    var lodged = new ArrayList<NewlyLodged>();
     for (var i = 0; i < packet.requests().size(); i++) {
       var service = packet.requests().get(i).service();
       var facts = ledgers.assembled(household, told.requests().get(i));
       var result = screenings.results(facts.packet(), Mode.DETERMINE).get(0);
-      var wants = new ArrayList<Want>();
-      Wants.of(result)
-          .forEach(want -> wants.add(want.about(facts.places().lasting(want.subject()))));
-      openOnTaking(packet, taking, toSign, i)
+      var wants = new ArrayList<>(wanting.of(facts, result));
+      Stream.concat(
+              openOnTaking(packet, taking, toSign, i).stream(),
+              hearsay(own, facts.packet(), result, i).stream())
           .forEach(want -> wants.add(want.about(told.places().lasting(want.subject()))));
-      numbers.add(claims.lodge(
+      var number = claims.lodge(
           by,
           new NewClaim(
               household,
@@ -293,9 +305,28 @@ public class Lodging {
               told.requests().get(i),
               Services.named(service).orElseThrow().standardTime(result),
               result.urgent(),
-              wants)));
+              wants));
+      lodged.add(new NewlyLodged(number, result));
     }
-    return numbers;
+    return lodged;
+  }
+
+  /** What was only told for a request, unless the books hold the same or the rules ask for it anyway. */
+  private List<Want> hearsay(HouseholdsWord own, Packet facts, Result result, int request) {
+    var asked = result.checks().stream()
+        .filter(check -> check.is(Outcome.UNKNOWN))
+        .flatMap(check -> Stream.concat(
+            check.needs().stream(), check.missing().stream().map(Argument.Missing::subject)))
+        .map(pointer -> pointer.replaceFirst("^/requests/0/", REQUESTS + request + "/"))
+        .toList();
+    var known = HouseholdsWord.of(facts).hearsay().stream()
+        .map(HouseholdsWord.Hearsay::value)
+        .toList();
+    return own.hearsay().stream()
+        .filter(told -> told.pointer().startsWith(REQUESTS + request + "/"))
+        .filter(told -> !asked.contains(told.pointer()) && !known.contains(told.value()))
+        .map(told -> Wants.ofHearsay(told, screenings.place(own.packet(), told.pointer())))
+        .toList();
   }
 
   /** What the taking left open for a request: places of a paper form, facts nobody confirmed, adults still to sign. */

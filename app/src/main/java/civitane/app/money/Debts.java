@@ -1,10 +1,13 @@
 package civitane.app.money;
 
+import civitane.app.ledger.BookChanged;
+import civitane.app.staff.Staff;
 import java.math.BigDecimal;
 import java.sql.Date;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -13,9 +16,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Debts {
   private final JdbcClient database;
+  private final ApplicationEventPublisher events;
 
-  Debts(JdbcClient database) {
+  Debts(JdbcClient database, ApplicationEventPublisher events) {
     this.database = database;
+    this.events = events;
   }
 
   /** A debt that is still open, in euros. */
@@ -37,8 +42,9 @@ public class Debts {
         .list();
   }
 
+  /** Books a debt; whatever waits for it is asked again. */
   @Transactional
-  public void book(UUID household, Debt debt) {
+  public void book(Staff.Colleague by, UUID household, Debt debt) {
     database
         .sql(
             "insert into debt (ref, household_id, kind, amount, since) values (:ref, :household, :kind, :amount, :since)")
@@ -48,5 +54,6 @@ public class Debts {
         .param("amount", debt.amount())
         .param("since", Date.valueOf(debt.since()))
         .update();
+    events.publishEvent(new BookChanged(household, by.login()));
   }
 }

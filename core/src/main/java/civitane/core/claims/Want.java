@@ -19,7 +19,12 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
 
   /** What the taking of an application leaves open; the rules know nothing of it. */
   private static final Set<String> OF_THE_TAKING = Stream.of(
-          Why.ILLEGIBLE, Why.LEFT_BLANK, Why.UNCONFIRMED, Why.TO_SIGN)
+          Why.ILLEGIBLE,
+          Why.LEFT_BLANK,
+          Why.UNCONFIRMED,
+          Why.TO_SIGN,
+          Why.TOLD_BY_OTHERS,
+          Why.TOLD_OF_THE_OFFICE)
       .map(Why::code)
       .collect(Collectors.toUnmodifiableSet());
 

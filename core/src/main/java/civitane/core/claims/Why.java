@@ -16,6 +16,10 @@ public enum Why implements ReasonCode {
   LEFT_BLANK(list("what")),
   UNCONFIRMED(text("from"), list("what")),
   TO_SIGN(text("person")),
+  /** Said by the household; a third party has to say it. */
+  TOLD_BY_OTHERS(list("what"), text("told")),
+  /** Said by the household; this office has to see it. */
+  TOLD_OF_THE_OFFICE(list("what"), text("told")),
   URGENT_LINE,
   SECOND_WANTED,
   TAKEN_UP(text("who")),
@@ -23,6 +27,8 @@ public enum Why implements ReasonCode {
   GRANTED,
   REFUSED,
   JOINED,
+  TOLD_ANEW(text("receipt")),
+  BOOK_CHANGED,
   NOT_IN_THIS_STATE(word("state")),
   HELD_BY_SOMEBODY(text("holder")),
   NOBODY_HAS_IT,

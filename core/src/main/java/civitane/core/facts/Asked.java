@@ -31,7 +31,10 @@ public @interface Asked {
   /** The roles of the people whom a list begins with. */
   Role[] begunFor() default {};
 
-  /** Whether the office fills it in. */
+  /** Whose word counts. What is not the household's is never taken from it, only noted as told. */
+  WhoseWord counts() default WhoseWord.HOUSEHOLD;
+
+  /** Whether it is filled in from the office's books or set when the claim is worked, and nobody is asked. */
   boolean filledIn() default false;
 
   /** Whether it is for the person who works the claim alone: no rule reads it. */

@@ -17,6 +17,16 @@ public record Field(
     @Nullable Object otherwise,
     @Nullable Asked asked) {
 
+  /** Whose word counts for it. */
+  public WhoseWord whose() {
+    if (asked == null) {
+      return WhoseWord.HOUSEHOLD;
+    }
+    return asked.filledIn() && asked.counts() == WhoseWord.HOUSEHOLD
+        ? WhoseWord.OFFICE
+        : asked.counts();
+  }
+
   static Field of(RecordComponent component) {
     var as = component.getAnnotation(As.class);
     var upTo = component.getAnnotation(UpTo.class);

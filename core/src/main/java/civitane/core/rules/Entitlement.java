@@ -3,6 +3,7 @@ package civitane.core.rules;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Parts;
 import civitane.core.facts.Request;
+import civitane.core.facts.WhoseWord;
 import civitane.core.rates.RateBook;
 import civitane.core.reasons.ReasonCode;
 import java.time.LocalDate;
@@ -14,6 +15,8 @@ import java.util.List;
  * @param <A> the record of answers to its questions; the packet's shape, the schema and the screens follow from it
  */
 public interface Entitlement<A extends Record> {
+  /** Where the answers of a request begin in a pointer. */
+  String ANSWERS = "/answers/";
 
   /** The word a packet names it by, as in {@code schoolMeals}. */
   String word();
@@ -76,6 +79,26 @@ public interface Entitlement<A extends Record> {
   /** The questions it asks beyond the household's facts. */
   default List<Question> questions() {
     return Question.of(answers());
+  }
+
+  /** Whose word counts for something that is missing; who asks brings what is no answer to a question. */
+  default WhoseWord whose(String missing) {
+    var at = missing.indexOf(ANSWERS);
+    if (at < 0) {
+      return WhoseWord.HOUSEHOLD;
+    }
+    var whose = WhoseWord.HOUSEHOLD;
+    var questions = questions();
+    for (var step : missing.substring(at + ANSWERS.length()).split("/")) {
+      for (var question : questions) {
+        if (question.key().equals(step)) {
+          whose = question.whose();
+          questions = question.parts();
+          break;
+        }
+      }
+    }
+    return whose;
   }
 
   /** The record of answers to nothing. */

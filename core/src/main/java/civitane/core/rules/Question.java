@@ -7,6 +7,7 @@ import civitane.core.facts.PaperKind;
 import civitane.core.facts.Parts;
 import civitane.core.facts.Role;
 import civitane.core.facts.Vocabulary;
+import civitane.core.facts.WhoseWord;
 import civitane.core.facts.Word;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -23,7 +24,8 @@ import org.jspecify.annotations.Nullable;
  * @param papers the kinds of paper that the answer may call for
  * @param fact the fact by which a register or the office's own books may know the answer; null where nobody does
  * @param rowsFor the roles of the people a list is begun for, each with the person's id under {@code person}
- * @param bySystem whether the office fills it in
+ * @param whose whose word counts
+ * @param filledIn whether nobody is asked: the office has it in its books, or sets it when the claim is worked
  * @param weighed whether the rules read it; otherwise it is kept for the person who works the claim
  */
 public record Question(
@@ -37,7 +39,8 @@ public record Question(
     List<PaperKind> papers,
     @Nullable String fact,
     List<Role> rowsFor,
-    boolean bySystem,
+    WhoseWord whose,
+    boolean filledIn,
     boolean weighed) {
 
   /**
@@ -70,6 +73,7 @@ public record Question(
         asked == null ? List.of() : List.of(asked.calls()),
         asked == null || asked.knownAs().isEmpty() ? null : asked.knownAs(),
         asked == null ? List.of() : List.of(asked.begunFor()),
+        field.whose(),
         asked != null && asked.filledIn(),
         asked == null || !asked.forTheFile());
   }

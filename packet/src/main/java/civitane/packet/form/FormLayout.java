@@ -110,7 +110,7 @@ final class FormLayout {
     var fields = new ArrayList<FormField>();
     var lists = new ArrayList<FormSection>();
     for (var question : service.questions()) {
-      if (!question.bySystem()) {
+      if (!question.filledIn()) {
         question(
             question,
             shape(Shape.of(service.answers()), question),
@@ -148,7 +148,7 @@ final class FormLayout {
               at + FormField.MARK, words.say("letter.form.none", "question", label), FLAG, yes()));
         }
         for (var part : question.parts()) {
-          if (!part.bySystem()) {
+          if (!part.filledIn()) {
             question(
                 part,
                 shape(shape, part),
@@ -166,7 +166,7 @@ final class FormLayout {
           var row = new ArrayList<FormField>();
           var number = i + 1;
           for (var part : question.parts()) {
-            if (!part.bySystem()) {
+            if (!part.filledIn()) {
               question(
                   part,
                   shape(known(shape.element()), part),

@@ -23,7 +23,9 @@ public record ChildDentalAnswers(
 
     @Asked(knownAs = "taxFiled") @Nullable Map<String, Boolean> taxFiled,
     @Asked(knownAs = "assessedIncome") @Nullable Amount assessedIncome,
-    @Asked(optional = true, filledIn = true) List<Paid> alreadyPaid) {
+
+    @Asked(optional = true, filledIn = true, knownAs = "paidBefore")
+    List<Paid> alreadyPaid) {
 
   /** A child it is asked for. */
   public record Child(

@@ -5,6 +5,7 @@ import civitane.core.facts.Asked;
 import civitane.core.facts.Form;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Usually;
+import civitane.core.facts.WhoseWord;
 import org.jspecify.annotations.Nullable;
 
 /** What a Clear Record asks beyond the household's facts. */
@@ -20,5 +21,7 @@ public record ClearRecordAnswers(
     @Asked(optional = true, when = "delivery", is = "counter") @Nullable
     Collector collector,
 
-    @Asked(when = "collector", is = "other") boolean authorised,
+    @Asked(when = "collector", is = "other", counts = WhoseWord.OFFICE)
+    boolean authorised,
+
     @Asked(filledIn = true) @Nullable RecordAnswer registerAnswer) {}

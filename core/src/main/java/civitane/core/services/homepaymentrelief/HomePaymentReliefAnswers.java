@@ -4,6 +4,7 @@ import civitane.core.facts.As;
 import civitane.core.facts.Asked;
 import civitane.core.facts.Form;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.WhoseWord;
 import civitane.core.money.Amount;
 import civitane.core.rules.Hardship;
 import java.time.LocalDate;
@@ -37,15 +38,22 @@ public record HomePaymentReliefAnswers(
     @Asked(forTheFile = true) @Nullable Amount monthlyPayment,
     @Nullable Amount amountDue,
     @Asked(optional = true) @Nullable Amount otherCharges,
-    @Asked(optional = true, filledIn = true) @Nullable LenderFigure lenderFigure,
+
+    @Asked(optional = true, filledIn = true, counts = WhoseWord.THIRD_PARTY) @Nullable
+    LenderFigure lenderFigure,
+
     @Asked(calls = PaperKind.TRUSTEE_CONSENT) boolean insolvency,
-    @Asked(when = "insolvency", is = "true") @Nullable Boolean trusteeConsents) {
+
+    @Asked(when = "insolvency", is = "true", counts = WhoseWord.THIRD_PARTY) @Nullable
+    Boolean trusteeConsents) {
 
   /** Who lent the money, and whether they take part. */
   public record Lender(
       @Asked(forTheFile = true) @Nullable String code,
       @Asked(forTheFile = true) @Nullable String name,
-      @Asked(filledIn = true) @Nullable Boolean participates) {}
+
+      @Asked(filledIn = true, counts = WhoseWord.THIRD_PARTY) @Nullable
+      Boolean participates) {}
 
   /** What is due by the lender's own books on a day. */
   public record LenderFigure(

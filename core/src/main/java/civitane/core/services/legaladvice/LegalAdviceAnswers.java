@@ -20,7 +20,9 @@ public record LegalAdviceAnswers(
     @Asked(optional = true) List<Urgent> urgent,
     @Nullable OrNone<OtherParty> otherParty,
     @As(Form.PERSON) @Asked(optional = true) @Nullable String otherPartyPerson,
-    @Asked(optional = true, filledIn = true) List<String> knownClients) {
+
+    @Asked(optional = true, filledIn = true, knownAs = "clients")
+    List<String> knownClients) {
 
   /** Something that can't wait, with its date where it has one. */
   public record Urgent(

@@ -4,6 +4,7 @@ import civitane.core.facts.As;
 import civitane.core.facts.Asked;
 import civitane.core.facts.Form;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.WhoseWord;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -20,7 +21,7 @@ public record NameChangeAnswers(
     @Asked(optional = true) @Nullable String newGivenName,
     @Asked(optional = true) @Nullable String newFamilyName,
     @As(Form.LONG_TEXT) @Asked(forTheFile = true) @Nullable String reason,
-    boolean noticeWaived,
+    @Asked(counts = WhoseWord.OFFICE) boolean noticeWaived,
 
     @Asked(when = "noticeWaived", is = "false", calls = PaperKind.PUBLISHED_NOTICE) @Nullable
     LocalDate noticePublishedOn,

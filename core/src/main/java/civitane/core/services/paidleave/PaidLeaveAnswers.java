@@ -40,14 +40,17 @@ public record PaidLeaveAnswers(
     boolean unforeseen,
     @Nullable LocalDate noticeOn,
     @Asked(when = "unforeseen", is = "true") @Nullable LocalDate writtenNoticeOn,
-    boolean lateExcused,
+    @Asked(filledIn = true) boolean lateExcused,
 
     @Asked(optional = true, calls = PaperKind.EMPLOYMENT_CONFIRMATION)
     List<Employer> employers,
 
     @Asked(optional = true) @Nullable SelfEmployed selfEmployed,
     @Asked(optional = true) List<OtherPay> otherPay,
-    @Asked(optional = true, filledIn = true) List<Earlier> earlier,
+
+    @Asked(optional = true, filledIn = true, knownAs = "leaveTaken")
+    List<Earlier> earlier,
+
     @Asked(optional = true) @Nullable Withhold withhold) {
 
   /** An employer with euros earned by quarter. */

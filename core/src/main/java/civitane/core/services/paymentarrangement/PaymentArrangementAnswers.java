@@ -4,6 +4,7 @@ import civitane.core.facts.As;
 import civitane.core.facts.Asked;
 import civitane.core.facts.Form;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.WhoseWord;
 import civitane.core.money.Amount;
 import java.time.LocalDate;
 import java.util.List;
@@ -24,8 +25,11 @@ public record PaymentArrangementAnswers(
   /** A debt to the office. */
   public record Debt(
       @Asked(forTheFile = true) @Nullable String ref,
-      @Asked(forTheFile = true) @Nullable String kind,
-      @Nullable Amount amount) {}
+
+      @Asked(forTheFile = true, counts = WhoseWord.OFFICE) @Nullable
+      String kind,
+
+      @Asked(counts = WhoseWord.OFFICE) @Nullable Amount amount) {}
 
   /** What is owed in all; null while a debt's amount is not known. */
   @Nullable

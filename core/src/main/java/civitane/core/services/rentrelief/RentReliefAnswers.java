@@ -4,6 +4,7 @@ import civitane.core.facts.As;
 import civitane.core.facts.Asked;
 import civitane.core.facts.Form;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.WhoseWord;
 import civitane.core.money.Amount;
 import civitane.core.rules.Hardship;
 import java.time.LocalDate;
@@ -45,7 +46,10 @@ public record RentReliefAnswers(
   /** Who lets the home, and whether they agree to be paid. */
   public record Landlord(
       @Asked(forTheFile = true) @Nullable String name,
-      @As(Form.IBAN) @Asked(forTheFile = true) @Nullable String iban,
-      @Nullable Boolean agrees,
-      @Nullable LocalDate askedOn) {}
+
+      @As(Form.IBAN) @Asked(forTheFile = true, counts = WhoseWord.THIRD_PARTY) @Nullable
+      String iban,
+
+      @Asked(counts = WhoseWord.THIRD_PARTY) @Nullable Boolean agrees,
+      @Asked(filledIn = true) @Nullable LocalDate askedOn) {}
 }

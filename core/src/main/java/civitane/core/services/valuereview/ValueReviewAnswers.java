@@ -4,6 +4,7 @@ import civitane.core.facts.As;
 import civitane.core.facts.Asked;
 import civitane.core.facts.Form;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.WhoseWord;
 import civitane.core.money.Amount;
 import java.time.LocalDate;
 import java.util.List;
@@ -28,7 +29,9 @@ public record ValueReviewAnswers(
     @Asked(calls = {PaperKind.MANDATE, PaperKind.DEED}) @Nullable
     ReviewStanding standing,
 
-    @Asked(when = "standing", is = "representative") boolean mandateGiven,
+    @Asked(when = "standing", is = "representative", counts = WhoseWord.OFFICE)
+    boolean mandateGiven,
+
     @Asked(optional = true, forTheFile = true) List<String> earlierYears,
     @Asked(forTheFile = true) @Nullable Appearance appearance) {
 

@@ -1,0 +1,84 @@
+package civitane.app.claims;
+
+import civitane.app.determining.Screenings;
+import civitane.app.ledger.BookChanged;
+import civitane.app.staff.Staff;
+import civitane.core.claims.Want;
+import civitane.core.claims.Wants;
+import civitane.core.claims.Why;
+import civitane.core.ledger.Assembled;
+import civitane.core.reasons.Reason;
+import civitane.core.rules.Mode;
+import civitane.core.rules.Result;
+import civitane.core.services.Services;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What claims want as they stand, each thing named so that it stays true. */
+@Service
+public class Wanting {
+  private final Claims claims;
+  private final Screenings screenings;
+  private final Staff staff;
+
+  Wanting(Claims claims, Screenings screenings, Staff staff) {
+    this.claims = claims;
+    this.screenings = screenings;
+    this.staff = staff;
+  }
+
+  /** What the rules miss of facts that were put together, from whoever is to bring it. */
+  public List<Want> of(Assembled facts, Result result) {
+    var service = Services.named(result.service()).orElseThrow();
+    return Wants.of(result, service::whose).stream()
+        .map(want -> want.about(facts.places().lasting(want.subject())))
+        .toList();
+  }
+
+  /**
+   * What a claim wants now: what the rules miss, and what its taking left open.
+   *
+   * @param settled the place that has just been set; null where none was
+   */
+  @Transactional(readOnly = true)
+  public List<Want> of(String number, @Nullable String settled) {
+    var facts = claims.facts(number);
+    var result = screenings.results(facts.packet(), Mode.DETERMINE).get(0);
+    var left =
+        claims.leftByTaking(number).stream().filter(want -> !want.subject().equals(settled));
+    return Stream.concat(of(facts, result).stream(), left).toList();
+  }
+
+  /** A book of the office has changed: the claims that stand on it are asked again. */
+  @EventListener
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void on(BookChanged changed) {
+    askAgain(
+        staff.named(changed.by()), changed.household(), List.of(), null, Why.BOOK_CHANGED.with());
+  }
+
+  /**
+   * Asks the claims of a household that nobody has decided yet what they want now.
+   *
+   * @param but the claims that know it already
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void askAgain(
+      Staff.Colleague by,
+      UUID household,
+      List<String> but,
+      @Nullable String settled,
+      Reason because) {
+    for (var number : claims.undecidedOf(household)) {
+      if (!but.contains(number)) {
+        claims.wake(by, number, of(number, settled), because);
+      }
+    }
+  }
+}
