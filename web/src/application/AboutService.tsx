@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
 import { aboutService, spoken } from "../i18n/words";
-import { money } from "../parts/format";
+import { money, monthInFull } from "../parts/format";
 
 interface Props {
   service: string;
@@ -37,7 +37,9 @@ export function AboutService({ service, offer, open }: Props) {
       </dl>
       {charts.data && charts.data.lines.length > 0 && (
         <table className="mt-3 w-full max-w-2xl">
-          <caption className="soft small text-left">{t("about.book", { book: charts.data.book })}</caption>
+          <caption className="soft small text-left">
+            {t("about.book", { month: monthInFull(charts.data.book) })}
+          </caption>
           <thead className="soft small">
             <tr>
               <td />

@@ -1,13 +1,12 @@
-import { useTranslation } from "react-i18next";
 import { RowMark } from "../draft/FieldMark";
 import type { DraftHandle } from "../draft/useDraft";
+import { fact } from "../i18n/words";
 import { BirthField, NameField, NumberField } from "./PersonFields";
 
 const COLUMNS = "grid-cols-[1fr_1.1fr_9rem_1.15fr]";
 
 /** Who applies: enough to see whether the office knows them, and to ask the registers. */
 export function Applicant({ handle, today }: { handle: DraftHandle; today: string }) {
-  const { t } = useTranslation();
   const people = handle.draft.packet.household.people;
   const index = people.findIndex((person) => person.role === "applicant");
   const person = people[index];
@@ -15,10 +14,10 @@ export function Applicant({ handle, today }: { handle: DraftHandle; today: strin
   return (
     <div>
       <div className={`grid-row grid-head ${COLUMNS}`}>
-        <span>{t("app.given")}</span>
-        <span>{t("app.family")}</span>
-        <span>{t("app.birth")}</span>
-        <span>{t("app.number")}</span>
+        <span>{fact("people.givenName")}</span>
+        <span>{fact("people.familyName")}</span>
+        <span>{fact("people.birthDate")}</span>
+        <span>{fact("people.residentNumber")}</span>
       </div>
       <div className={`grid-row ${COLUMNS}`}>
         <NameField handle={handle} person={person} index={index} part="givenName" />

@@ -24,7 +24,6 @@ import { ReadPart } from "./ReadPart";
 import { withRowsBegun } from "./rowsBegun";
 import { ScanPane } from "./ScanPane";
 import { SignPart } from "./SignPart";
-import { VoluntaryPart } from "./VoluntaryPart";
 import { WhoPart } from "./WhoPart";
 
 interface Props {
@@ -156,7 +155,6 @@ export function DraftScreen({ view, offers, today }: Props) {
               <MatterPart handle={handle} id={view.id} service={asked} offers={offers} today={today} />
             )}
             {here === "papers" && <PapersPart handle={handle} id={view.id} offers={offers} />}
-            {here === "voluntary" && <VoluntaryPart handle={handle} />}
             {here === "read" && (
               <ReadPart handle={handle} open={open} today={today} offers={offers} onGoTo={goTo} />
             )}

@@ -5,7 +5,7 @@ import { Asked, AskedText, Choice, YesNo } from "../draft/Choice";
 import { RowMark } from "../draft/FieldMark";
 import { at, type Packet } from "../draft/packet";
 import type { DraftHandle } from "../draft/useDraft";
-import { spoken, vocabulary } from "../i18n/words";
+import { fact, spoken, vocabulary } from "../i18n/words";
 
 const BENEFITS = vocabulary<NonNullable<Packet["household"]["benefits"]>[number]>("benefit");
 const HOME = "/household/address";
@@ -24,16 +24,20 @@ export function HomePart({ handle }: { handle: DraftHandle }) {
         <RowMark handle={handle} pointer={HOME} />
       </div>
       <div className="flex flex-wrap gap-6 items-end">
-        <Asked label={t("app.noFixed")}>
-          <YesNo handle={handle} pointer={`${HOME}/noFixedAddress`} label={t("app.noFixed")} />
+        <Asked label={fact("address.noFixedAddress")}>
+          <YesNo handle={handle} pointer={`${HOME}/noFixedAddress`} label={fact("address.noFixedAddress")} />
         </Asked>
         {at(packet, `${HOME}/noFixedAddress`) === true && (
-          <Asked label={t("app.ties")}>
-            <YesNo handle={handle} pointer={`${HOME}/tiesToDistrict`} label={t("app.ties")} />
+          <Asked label={fact("address.tiesToDistrict")}>
+            <YesNo
+              handle={handle}
+              pointer={`${HOME}/tiesToDistrict`}
+              label={fact("address.tiesToDistrict")}
+            />
           </Asked>
         )}
-        <Asked label={t("app.hidden")}>
-          <YesNo handle={handle} pointer={`${HOME}/hidden`} label={t("app.hidden")} />
+        <Asked label={fact("address.hidden")}>
+          <YesNo handle={handle} pointer={`${HOME}/hidden`} label={fact("address.hidden")} />
         </Asked>
         <label className="flex items-center gap-2 min-h-9">
           <input
@@ -42,13 +46,13 @@ export function HomePart({ handle }: { handle: DraftHandle }) {
             checked={elsewhere}
             onChange={(event) => handle.set(MAILING, event.target.checked ? {} : undefined)}
           />
-          {t("app.mailing")}
+          {fact("address.mailing")}
         </label>
       </div>
       {at(packet, `${HOME}/hidden`) === true && <p className="soft">{t("app.hiddenNote")}</p>}
       {elsewhere && <AddressFields handle={handle} place={MAILING} label={t("app.mailingTo")} />}
       <fieldset>
-        <legend className="soft small">{t("app.benefits")}</legend>
+        <legend className="soft small">{fact("benefits")}</legend>
         {BENEFITS.map((benefit) => (
           <label key={benefit} className="mr-6 inline-flex items-center gap-2">
             <input
@@ -68,11 +72,11 @@ export function HomePart({ handle }: { handle: DraftHandle }) {
         <RowMark handle={handle} pointer="/household/benefits" />
       </fieldset>
       <div className="flex flex-wrap gap-4">
-        <Asked label={t("app.paidBy")}>
+        <Asked label={fact("payment.method")}>
           <Choice
             handle={handle}
             pointer="/household/payment/method"
-            label={t("app.paidBy")}
+            label={fact("payment.method")}
             options={["transfer", "cheque"]}
             className="w-40"
           />
@@ -80,7 +84,7 @@ export function HomePart({ handle }: { handle: DraftHandle }) {
         {at(packet, "/household/payment/method") === "transfer" && (
           <>
             <AskedText handle={handle} pointer="/household/payment/iban" label="IBAN" />
-            <AskedText handle={handle} pointer="/household/payment/holder" label={t("app.holder")} />
+            <AskedText handle={handle} pointer="/household/payment/holder" label={fact("payment.holder")} />
           </>
         )}
         <div className="basis-full" />
@@ -125,18 +129,18 @@ function AddressFields({ handle, place, label }: { handle: DraftHandle; place: s
         <AskedText
           handle={handle}
           pointer={`${place}/line1`}
-          label={t("app.line1")}
+          label={fact("address.line1")}
           className="w-96"
           onLeave={look}
         />
         <AskedText
           handle={handle}
           pointer={`${place}/postcode`}
-          label={t("app.postcode")}
+          label={fact("address.postcode")}
           className="w-28"
           onLeave={look}
         />
-        <AskedText handle={handle} pointer={`${place}/town`} label={t("app.town")} className="w-56" />
+        <AskedText handle={handle} pointer={`${place}/town`} label={fact("address.town")} className="w-56" />
       </div>
       {near.length > 0 && (
         <p className="mt-2" role="status">

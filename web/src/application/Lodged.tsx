@@ -4,6 +4,7 @@ import { useTranslation } from "react-i18next";
 import { type ApplicationView, api, done } from "../api/client";
 import { shortDay } from "../parts/format";
 import { KeyStrip } from "../parts/Keys";
+import { Voluntary } from "./Voluntary";
 
 /** What a lodged application became: its receipt, its claims with what happens next, and who is still to sign. */
 export function Lodged({ view }: { view: ApplicationView }) {
@@ -18,7 +19,7 @@ export function Lodged({ view }: { view: ApplicationView }) {
   const open = signers.data?.filter((one) => !one.signedAt) ?? [];
   return (
     <>
-      <main className="flex-1 p-10 max-w-4xl">
+      <main className="flex-1 min-h-0 overflow-y-auto p-10 max-w-4xl">
         <h1 className="case text-[2rem]">{t("app.lodged")}</h1>
         <p className="mt-2">{t("app.lodgedWith", { receipt: view.receipt })}</p>
         <ul className="mt-3">
@@ -58,6 +59,12 @@ export function Lodged({ view }: { view: ApplicationView }) {
             {t("app.receipt")}
           </a>
         )}
+        <section className="mt-10" aria-labelledby="voluntary">
+          <h2 id="voluntary" className="head mb-3">
+            {t("voluntary.title")}
+          </h2>
+          <Voluntary />
+        </section>
       </main>
       <KeyStrip keys={[{ key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) }]} />
     </>

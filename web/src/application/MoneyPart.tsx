@@ -5,7 +5,7 @@ import { RowMark } from "../draft/FieldMark";
 import { freshId } from "../draft/packet";
 import { readNumber } from "../draft/typing";
 import type { DraftHandle } from "../draft/useDraft";
-import { vocabulary } from "../i18n/words";
+import { fact, vocabulary } from "../i18n/words";
 import { namesOf } from "../parts/called";
 import { money } from "../parts/format";
 import { ExpenseRow, INCOME_COLUMNS, IncomeRow, Remove } from "./MoneyRows";
@@ -24,13 +24,13 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
   return (
     <section className="flex flex-col gap-6">
       <div>
-        <h2 className="head">{t("app.incomes")}</h2>
+        <h2 className="head">{fact("incomes")}</h2>
         <div className={`grid-row grid-head ${INCOME_COLUMNS}`}>
-          <span>{t("app.whose")}</span>
-          <span>{t("app.source")}</span>
-          <span className="text-right pr-2">{t("app.amount")}</span>
-          <span>{t("app.frequency")}</span>
-          <span>{t("app.employer")}</span>
+          <span>{fact("incomes.person")}</span>
+          <span>{fact("incomes.kind")}</span>
+          <span className="text-right pr-2">{fact("incomes.amount")}</span>
+          <span>{fact("incomes.frequency")}</span>
+          <span>{fact("incomes.employer")}</span>
           <span className="text-right">{t("app.monthly")}</span>
           <span />
         </div>
@@ -46,7 +46,7 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
       </div>
       <div className="flex flex-col gap-6 max-w-2xl">
         <div>
-          <h2 className="head">{t("app.expenses")}</h2>
+          <h2 className="head">{fact("expenses")}</h2>
           {expenses.map((expense, i) => (
             <ExpenseRow key={i} handle={handle} expense={expense} index={i} ids={ids} named={named} />
           ))}
@@ -81,20 +81,20 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
           </div>
         </div>
         <div>
-          <h2 className="head">{t("app.assets")}</h2>
+          <h2 className="head">{fact("assets")}</h2>
           {household.assets.map((asset, i) => (
             <div key={i}>
               <div className="grid-row grid-cols-[9.5rem_8rem_8.5rem_1fr_1.6rem]">
                 <Choice
                   handle={handle}
                   pointer={`/household/assets/${i}/kind`}
-                  label={`${t("app.kind")} ${i + 1}`}
+                  label={`${fact("assets.kind")} ${i + 1}`}
                   options={ASSETS}
                 />
                 <Field
                   handle={handle}
                   pointer={`/household/assets/${i}/value`}
-                  label={`${t("app.value")} ${i + 1}`}
+                  label={`${fact("assets.value")} ${i + 1}`}
                   shown={asset.value === undefined ? "" : money(asset.value)}
                   read={readNumber}
                   expected="1,200.50"
@@ -103,7 +103,7 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
                 <Choice
                   handle={handle}
                   pointer={`/household/assets/${i}/person`}
-                  label={`${t("app.whose")} ${i + 1}`}
+                  label={`${fact("incomes.person")} ${i + 1}`}
                   options={ids}
                   words={named}
                 />

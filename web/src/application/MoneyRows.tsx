@@ -6,7 +6,7 @@ import { RowMark } from "../draft/FieldMark";
 import type { Expense, Income } from "../draft/packet";
 import { readAmount, type TypedAmount } from "../draft/typing";
 import type { DraftHandle } from "../draft/useDraft";
-import { mustShow, spoken, vocabulary } from "../i18n/words";
+import { fact, mustShow, spoken, vocabulary } from "../i18n/words";
 import { money } from "../parts/format";
 
 const KINDS = vocabulary("incomeKind");
@@ -40,12 +40,11 @@ interface CellProps {
 }
 
 function Whose({ handle, at, index, ids, named }: CellProps & Pick<RowProps, "ids" | "named">) {
-  const { t } = useTranslation();
   return (
     <Choice
       handle={handle}
       pointer={`${at}/person`}
-      label={`${t("app.whose")} ${index + 1}`}
+      label={`${fact("incomes.person")} ${index + 1}`}
       options={ids}
       words={named}
     />
@@ -53,12 +52,11 @@ function Whose({ handle, at, index, ids, named }: CellProps & Pick<RowProps, "id
 }
 
 function HowOften({ handle, at, index }: CellProps) {
-  const { t } = useTranslation();
   return (
     <Choice
       handle={handle}
       pointer={`${at}/frequency`}
-      label={`${t("app.frequency")} ${index + 1}`}
+      label={`${fact("incomes.frequency")} ${index + 1}`}
       options={FREQUENCIES}
     />
   );
@@ -108,14 +106,14 @@ export function IncomeRow({ handle, income, index, ids, named }: RowProps & { in
         <Choice
           handle={handle}
           pointer={`${at}/kind`}
-          label={`${t("app.source")} ${index + 1}`}
+          label={`${fact("incomes.kind")} ${index + 1}`}
           options={KINDS}
         />
         <AmountField
           handle={handle}
           at={at}
           row={income}
-          label={`${t("app.amount")} ${index + 1}`}
+          label={`${fact("incomes.amount")} ${index + 1}`}
           shown={shown}
           expected="430 w, 1800 m, 12,50 h 38"
           placeholder="430 w"
@@ -128,7 +126,7 @@ export function IncomeRow({ handle, income, index, ids, named }: RowProps & { in
         <Field
           handle={handle}
           pointer={`${at}/employer`}
-          label={`${t("app.employer")} ${index + 1}`}
+          label={`${fact("incomes.employer")} ${index + 1}`}
           shown={income.employer ?? ""}
           read={(text) => text}
         />
@@ -157,7 +155,6 @@ function papersOf(handle: DraftHandle, income: string): string[] {
 
 /** An expense that recurs. */
 export function ExpenseRow({ handle, expense, index, ids, named }: RowProps & { expense: Expense }) {
-  const { t } = useTranslation();
   const at = `/household/expenses/${index}`;
   return (
     <>
@@ -165,14 +162,14 @@ export function ExpenseRow({ handle, expense, index, ids, named }: RowProps & { 
         <Choice
           handle={handle}
           pointer={`${at}/kind`}
-          label={`${t("app.kind")} ${index + 1}`}
+          label={`${fact("expenses.kind")} ${index + 1}`}
           options={EXPENSES}
         />
         <AmountField
           handle={handle}
           at={at}
           row={expense}
-          label={`${t("app.expenses")} ${index + 1}`}
+          label={`${fact("expenses")} ${index + 1}`}
           shown={expense.amount === undefined ? "" : money(expense.amount)}
           expected="640 m"
           placeholder="640 m"

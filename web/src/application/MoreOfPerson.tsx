@@ -3,6 +3,7 @@ import { AskedText, YesNo } from "../draft/Choice";
 import { Field } from "../draft/Field";
 import type { Person } from "../draft/packet";
 import type { DraftHandle } from "../draft/useDraft";
+import { fact } from "../i18n/words";
 
 interface Props {
   handle: DraftHandle;
@@ -29,11 +30,11 @@ export function MoreOfPerson({ handle, person, index }: Props) {
       </summary>
       <div className="flex flex-wrap gap-4 items-end pb-2 pt-1">
         <div className="flex flex-col gap-0.5">
-          <span className="soft small">{t("app.formerName")}</span>
+          <span className="soft small">{fact("people.otherNames")}</span>
           <Field
             handle={handle}
             pointer={`${at}/otherNames/0/name`}
-            label={`${t("app.formerName")} ${index + 1}`}
+            label={`${fact("people.otherNames")} ${index + 1}`}
             shown={other}
             read={(text) => text}
             put={(value) => handle.set(`${at}/otherNames`, [{ kind: "former", name: value }])}
@@ -44,15 +45,15 @@ export function MoreOfPerson({ handle, person, index }: Props) {
         <AskedText
           handle={handle}
           pointer={`${at}/nameInScript`}
-          label={t("app.inScript")}
+          label={fact("people.nameInScript")}
           className="w-48"
         />
         <div className="flex flex-col gap-0.5">
-          <span className="soft small">{t("app.nightsHere")}</span>
+          <span className="soft small">{fact("people.nightsHere")}</span>
           <Field
             handle={handle}
             pointer={`${at}/nightsHere`}
-            label={`${t("app.nightsHere")} ${index + 1}`}
+            label={`${fact("people.nightsHere")} ${index + 1}`}
             shown={person.nightsHere === undefined ? "" : String(person.nightsHere)}
             read={(text) => (/^\d{1,2}$/.test(text.trim()) && Number(text) <= 14 ? Number(text) : undefined)}
             expected="0 … 14"
@@ -62,16 +63,20 @@ export function MoreOfPerson({ handle, person, index }: Props) {
           />
         </div>
         <div className="flex flex-col gap-0.5">
-          <span className="soft small">{t("app.disabled")}</span>
-          <YesNo handle={handle} pointer={`${at}/disabled`} label={`${t("app.disabled")} ${index + 1}`} />
+          <span className="soft small">{fact("people.disabled")}</span>
+          <YesNo
+            handle={handle}
+            pointer={`${at}/disabled`}
+            label={`${fact("people.disabled")} ${index + 1}`}
+          />
         </div>
         {kin && (
           <div className="flex flex-col gap-0.5">
-            <span className="soft small">{t("app.sharesMoney")}</span>
+            <span className="soft small">{fact("people.sharesMoney")}</span>
             <YesNo
               handle={handle}
               pointer={`${at}/sharesMoney`}
-              label={`${t("app.sharesMoney")} ${index + 1}`}
+              label={`${fact("people.sharesMoney")} ${index + 1}`}
             />
           </div>
         )}

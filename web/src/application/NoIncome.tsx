@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import { Field } from "../draft/Field";
 import { RowMark } from "../draft/FieldMark";
 import type { DraftHandle } from "../draft/useDraft";
+import { fact } from "../i18n/words";
 
 interface Props {
   handle: DraftHandle;
@@ -41,7 +42,7 @@ export function NoIncome({ handle, named }: Props) {
                 }
               />
               <span>
-                <span className="case">{named(person.id)}</span>: {t("app.noIncome").toLowerCase()}
+                <span className="case">{named(person.id)}</span>: {fact("noIncome").toLowerCase()}
               </span>
             </label>
             {index >= 0 && (

@@ -1,9 +1,8 @@
-import { useTranslation } from "react-i18next";
 import { Field } from "../draft/Field";
 import type { Person } from "../draft/packet";
 import { dateWords, readDate } from "../draft/typing";
 import type { DraftHandle } from "../draft/useDraft";
-import { spoken } from "../i18n/words";
+import { fact, spoken } from "../i18n/words";
 import { yearsOld } from "../parts/format";
 
 interface Props {
@@ -14,12 +13,11 @@ interface Props {
 
 /** A name of somebody. */
 export function NameField({ handle, person, index, part }: Props & { part: "givenName" | "familyName" }) {
-  const { t } = useTranslation();
   return (
     <Field
       handle={handle}
       pointer={`/household/people/${index}/${part}`}
-      label={`${t(part === "givenName" ? "app.given" : "app.family")} ${index + 1}`}
+      label={`${fact(part === "givenName" ? "people.givenName" : "people.familyName")} ${index + 1}`}
       shown={person[part] ?? ""}
       read={(text) => text}
     />
@@ -28,7 +26,6 @@ export function NameField({ handle, person, index, part }: Props & { part: "give
 
 /** When somebody was born, and how old that is. */
 export function BirthField({ handle, person, index, today }: Props & { today: string }) {
-  const { t } = useTranslation();
   const shown = person.birthDate
     ? `${dateWords(person.birthDate)}, ${yearsOld(person.birthDate, today)}`
     : "";
@@ -36,7 +33,7 @@ export function BirthField({ handle, person, index, today }: Props & { today: st
     <Field
       handle={handle}
       pointer={`/household/people/${index}/birthDate`}
-      label={`${t("app.birth")} ${index + 1}`}
+      label={`${fact("people.birthDate")} ${index + 1}`}
       shown={shown}
       read={(text) => (text === shown ? person.birthDate : readDate(text, today))}
       expected="14 3 88"
@@ -53,14 +50,13 @@ const REASONS: Record<string, Person["residentNumberMissing"]> = {
 
 /** The resident number, or the reason why there is none: u unknown, n not issued, d declined. */
 export function NumberField({ handle, person, index }: Props) {
-  const { t } = useTranslation();
   const shown =
     person.residentNumber ?? (person.residentNumberMissing ? spoken(person.residentNumberMissing) : "");
   return (
     <Field
       handle={handle}
       pointer={`/household/people/${index}/residentNumber`}
-      label={`${t("app.number")} ${index + 1}`}
+      label={`${fact("people.residentNumber")} ${index + 1}`}
       shown={shown}
       placeholder="digits, or u n d"
       expected="ten digits with the right last one; or u unknown, n not issued, d declined"

@@ -1,6 +1,7 @@
 import { useTranslation } from "react-i18next";
 import { AskedText, YesNo } from "../draft/Choice";
 import type { DraftHandle } from "../draft/useDraft";
+import { fact } from "../i18n/words";
 
 const WAYS = ["mayCall", "mayText", "mayWrite"] as const;
 
@@ -23,26 +24,30 @@ export function ReachPart({ handle }: { handle: DraftHandle }) {
               <AskedText
                 handle={handle}
                 pointer={`${contact}/phone`}
-                label={t("app.phone")}
+                label={fact("people.contact.phone")}
                 className="w-44"
               />
               <AskedText
                 handle={handle}
                 pointer={`${contact}/email`}
-                label={t("app.email")}
+                label={fact("people.contact.email")}
                 className="w-64"
               />
               <AskedText
                 handle={handle}
                 pointer={`${contact}/bestTime`}
-                label={t("app.bestTime")}
+                label={fact("people.contact.bestTime")}
                 className="w-40"
               />
               <div className="basis-full" />
               {WAYS.map((key) => (
                 <div key={key} className="flex flex-col gap-0.5">
-                  <span className="soft small">{t(`app.${key}`)}</span>
-                  <YesNo handle={handle} pointer={`${contact}/${key}`} label={t(`app.${key}`)} />
+                  <span className="soft small">{fact(`people.contact.${key}`)}</span>
+                  <YesNo
+                    handle={handle}
+                    pointer={`${contact}/${key}`}
+                    label={fact(`people.contact.${key}`)}
+                  />
                 </div>
               ))}
             </div>

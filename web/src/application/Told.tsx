@@ -1,7 +1,7 @@
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
 import type { Packet } from "../draft/packet";
-import { asked, spoken } from "../i18n/words";
+import { asked, fact, spoken } from "../i18n/words";
 import { type Names, namesOf } from "../parts/called";
 import { money } from "../parts/format";
 import { amountWords } from "../parts/Margin";
@@ -44,7 +44,7 @@ export function Told({ packet, today, offers }: Props) {
           />
         ))}
         {household.noIncome.map((one) => (
-          <Line key={one.person} label={named(one.person)} value={t("app.noIncome")} />
+          <Line key={one.person} label={named(one.person)} value={fact("noIncome")} />
         ))}
         {household.expenses?.map((expense, i) => (
           <Line

@@ -5,7 +5,7 @@ import { Field } from "../draft/Field";
 import { RowMark } from "../draft/FieldMark";
 import type { Person } from "../draft/packet";
 import type { DraftHandle } from "../draft/useDraft";
-import { spoken, vocabulary } from "../i18n/words";
+import { fact, spoken, vocabulary } from "../i18n/words";
 import { MoreOfPerson } from "./MoreOfPerson";
 import { BirthField, NameField, NumberField } from "./PersonFields";
 
@@ -19,12 +19,12 @@ export function WhoPart({ handle, today, onAdd }: { handle: DraftHandle; today: 
   return (
     <section>
       <div className={`grid-row grid-head ${COLUMNS}`}>
-        <span>{t("app.given")}</span>
-        <span>{t("app.family")}</span>
-        <span>{t("app.birth")}</span>
-        <span>{t("app.role")}</span>
-        <span>{t("app.sex")}</span>
-        <span>{t("app.number")}</span>
+        <span>{fact("people.givenName")}</span>
+        <span>{fact("people.familyName")}</span>
+        <span>{fact("people.birthDate")}</span>
+        <span>{fact("people.role")}</span>
+        <span>{fact("people.sex")}</span>
+        <span>{fact("people.residentNumber")}</span>
         <span />
       </div>
       {people.map((person, i) => (
@@ -39,11 +39,11 @@ export function WhoPart({ handle, today, onAdd }: { handle: DraftHandle; today: 
           {t("app.addPerson")} <kbd className="key">Alt P</kbd>
         </button>
         <label className="flex items-center gap-2">
-          {t("app.expected")}
+          {fact("expectedChildren")}
           <Field
             handle={handle}
             pointer="/household/expectedChildren"
-            label={t("app.expected")}
+            label={fact("expectedChildren")}
             shown={String(handle.draft.packet.household.expectedChildren ?? 0)}
             read={(text) => (/^\d{1,2}$/.test(text.trim()) ? Number(text) : undefined)}
             expected="0, 1, 2 …"
@@ -75,14 +75,14 @@ function PersonRow(props: { handle: DraftHandle; person: Person; index: number; 
         <Choice
           handle={handle}
           pointer={`${at}/role`}
-          label={`${t("app.role")} ${index + 1}`}
+          label={`${fact("people.role")} ${index + 1}`}
           options={ROLES.slice(1)}
         />
       )}
       <Choice
         handle={handle}
         pointer={`${at}/sex`}
-        label={`${t("app.sex")} ${index + 1}`}
+        label={`${fact("people.sex")} ${index + 1}`}
         options={["F", "M", "X"]}
       />
       <NumberField handle={handle} person={person} index={index} />

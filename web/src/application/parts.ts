@@ -6,7 +6,7 @@ export type Part = string;
 const GROUPS = {
   begin: ["begin"],
   household: ["who", "money", "home", "reach"],
-  finish: ["papers", "voluntary", "read", "sign"],
+  finish: ["papers", "read", "sign"],
 } as const;
 
 /** The part of a service that is asked for. */

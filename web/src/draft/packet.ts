@@ -43,7 +43,6 @@ export interface Taking {
   paper?: Record<string, "illegible" | "leftBlank">;
   asTyped?: boolean;
   duplicates?: Record<string, string>;
-  voluntaryDone?: boolean;
 }
 
 export interface Draft {

@@ -46,6 +46,11 @@ export function asked(service: string, path: string): string {
   return SAID[`${service}.ask.${path}`] ?? words.charAt(0).toUpperCase() + words.slice(1);
 }
 
+/** A fact of the household as it is asked for, by its place: "people.givenName". */
+export function fact(path: string): string {
+  return SAID[`household.${path}`];
+}
+
 /** What an answer left open stands for. */
 export function standsFor(service: string, path: string): string {
   return SAID[`${service}.otherwise.${path}`] ?? "";

@@ -1,6 +1,6 @@
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
-import { money } from "../parts/format";
+import { money, quarterWords } from "../parts/format";
 import type { QuestionProps } from "./matter";
 import { aids } from "./matter";
 import { Rows } from "./Rows";
@@ -16,7 +16,8 @@ export function LeaveEmployers(props: QuestionProps) {
           <span className="soft">{t("leave.base")}</span>{" "}
           {Object.entries(base).map(([quarter, earned]) => (
             <span key={quarter} className="mr-4 whitespace-nowrap">
-              <span className="soft small">{quarter}</span> <span className="case">{money(earned)}</span>
+              <span className="soft small">{quarterWords(quarter)}</span>{" "}
+              <span className="case">{money(earned)}</span>
             </span>
           ))}
         </p>

@@ -1,4 +1,3 @@
-import { useTranslation } from "react-i18next";
 import type { QuestionView } from "../api/client";
 import { Choice, YesNo } from "../draft/Choice";
 import { Field, goOn, place } from "../draft/Field";
@@ -7,7 +6,7 @@ import { dateWords, readDate, readMonth, readNumber } from "../draft/typing";
 import type { DraftHandle } from "../draft/useDraft";
 import { asked, spoken } from "../i18n/words";
 import { namesOf } from "../parts/called";
-import { money } from "../parts/format";
+import { money, quarterWords } from "../parts/format";
 import { aids, type Matter } from "./matter";
 import { Ticks } from "./Ticks";
 
@@ -133,7 +132,7 @@ export function QuestionField({ handle, question, pointer, path, matter, narrow 
         </span>
       );
     case "moneyByQuarter":
-      return <Quarters handle={handle} pointer={pointer} matter={matter} />;
+      return <Quarters {...{ handle, pointer, label, matter }} />;
     default:
       return null;
   }
@@ -187,9 +186,15 @@ function ListOfWords(props: {
   );
 }
 
+interface QuartersProps {
+  handle: DraftHandle;
+  pointer: string;
+  label: string;
+  matter: Matter;
+}
+
 /** Earnings by calendar quarter: those of the base period, else the last five completed ones. */
-function Quarters({ handle, pointer, matter }: { handle: DraftHandle; pointer: string; matter: Matter }) {
-  const { t } = useTranslation();
+function Quarters({ handle, pointer, label, matter }: QuartersProps) {
   const base = aids<"PaidLeaveAids">(handle, matter)?.basePeriod;
   const now = Number(matter.today.slice(0, 4)) * 4 + Math.floor((Number(matter.today.slice(5, 7)) - 1) / 3);
   const keys = base
@@ -201,11 +206,11 @@ function Quarters({ handle, pointer, matter }: { handle: DraftHandle; pointer: s
         const value = at(handle.draft.packet, `${pointer}/${key}`);
         return (
           <label key={key} className="flex flex-col">
-            <span className="soft small">{key}</span>
+            <span className="soft small">{quarterWords(key)}</span>
             <Field
               handle={handle}
               pointer={`${pointer}/${key}`}
-              label={`${t("app.amount")} ${key}`}
+              label={`${label}, ${quarterWords(key)}`}
               shown={typeof value === "number" ? money(value) : ""}
               read={readNumber}
               expected="9800"

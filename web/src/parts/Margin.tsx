@@ -3,7 +3,7 @@ import { useTranslation } from "react-i18next";
 import type { Margin as MarginData, ResultView } from "../api/client";
 import { spoken } from "../i18n/words";
 import type { Names } from "./called";
-import { fullDay, money } from "./format";
+import { fullDay, money, monthInFull } from "./format";
 import { Measure } from "./Measure";
 
 type CheckView = ResultView["tests"][number];
@@ -85,7 +85,7 @@ export function ResultBlock({
   const head = (
     <h2 className="head">
       <span>{result.title}</span>
-      <span>{t("margin.book", { book: result.book })}</span>
+      <span>{t("margin.book", { month: monthInFull(result.book) })}</span>
     </h2>
   );
   const tests = (

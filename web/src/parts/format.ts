@@ -26,6 +26,17 @@ export function monthWords(iso: string): string {
   return `${MONTHS[month - 1] ?? iso} ${year || ""}`.trim();
 }
 
+/** "July 2026" of "2026-07". */
+export function monthInFull(iso: string): string {
+  return day(`${iso}-01`).toLocaleDateString("en-GB", { month: "long", year: "numeric", timeZone: "UTC" });
+}
+
+/** "Jul–Sep 2025" of "2025Q3". */
+export function quarterWords(quarter: string): string {
+  const [year, number] = quarter.split("Q").map(Number);
+  return `${MONTHS[number * 3 - 3]}–${MONTHS[number * 3 - 1]} ${year}`;
+}
+
 /** The time of day of an instant, as the machine's clock shows it. */
 export function clockTime(iso: string): string {
   return new Date(iso).toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });

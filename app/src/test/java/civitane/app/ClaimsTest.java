@@ -131,7 +131,7 @@ public class ClaimsTest extends OnDatabase {
     var told = decided.get("events").toString();
     for (var words : new String[] {
       "Lodged, and the receipt given",
-      "Ikenna Okonjo has taken it up",
+      "Ikenna Okonjo has picked it up",
       "Granted, and the letter written"
     }) {
       assertTrue(told.contains(words), told);
@@ -216,6 +216,6 @@ public class ClaimsTest extends OnDatabase {
           403,
           work[0]);
     }
-    assertFalse(claim(number).get("events").toString().contains("taken it up"));
+    assertFalse(claim(number).get("events").toString().contains("picked it up"));
   }
 }

@@ -39,7 +39,7 @@ public class CommonMistakesStory extends Story {
   @Test
   public void whatCannotBeReadStaysAsTypedAndSaysWhatWouldBeRight() {
     draftOf("Wilhelmina Aster");
-    var born = page.getByLabel("Born 1");
+    var born = page.getByLabel("Date of birth 1");
     born.fill("31 2 96");
     page.waitForResponse(
         response -> "PUT".equals(response.request().method())
@@ -48,8 +48,8 @@ public class CommonMistakesStory extends Story {
     assertThat(page.getByRole(AriaRole.ALERT).getByText("can't be read: 14 3 88"))
         .isVisible();
     page.reload();
-    assertThat(page.getByLabel("Born 1")).hasValue("31 2 96");
-    page.getByLabel("Born 1").fill("1.2.96");
+    assertThat(page.getByLabel("Date of birth 1")).hasValue("31 2 96");
+    page.getByLabel("Date of birth 1").fill("1.2.96");
     page.keyboard().press("Tab");
     assertThat(page.getByText("can't be read")).isHidden();
     saved(page);
@@ -69,15 +69,15 @@ public class CommonMistakesStory extends Story {
     assertThat(page.getByRole(AriaRole.MAIN))
         .containsText("the family name differs, born on the same day, the address is the same");
     accessible(page, "signing, with somebody who may be known");
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Lodge with 1 open"))
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Lodge with 1 to settle"))
         .click();
     assertThat(page.getByRole(AriaRole.MAIN)).containsText("Oluchi Tamsett may be known already");
     page.getByLabel("somebody else: keep them apart").check();
     saved(page);
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Lodge with 1 open"))
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Lodge with 1 to settle"))
         .click();
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("BW-")).click();
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it up"))
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pick it up"))
         .click();
     assertThat(page.getByText("Household to answer")).isVisible();
     assertThat(page.getByText("It can't be decided yet")).isVisible();
@@ -106,7 +106,7 @@ public class CommonMistakesStory extends Story {
     importPacket(
         page, StoryPackets.meals(2).replace("weekly", "wekly").replace("1988-03-14", "1988-02-30"));
     var dialog =
-        page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Bring in a packet"));
+        page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Bring in a file"));
     assertThat(dialog.getByText("2 faults")).isVisible();
     assertThat(dialog.getByRole(
             AriaRole.CELL,

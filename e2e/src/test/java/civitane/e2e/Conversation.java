@@ -39,15 +39,15 @@ final class Conversation {
     page.keyboard().press("Alt+2");
     page.getByLabel("Given name 1").fill(given);
     page.getByLabel("Family name 1").fill(family);
-    page.getByLabel("Born 1").fill(born);
+    page.getByLabel("Date of birth 1").fill(born);
     page.getByLabel("Resident number 1").fill("d");
     page.keyboard().press("Alt+p");
     assertThat(page.getByLabel("Given name 2")).isFocused();
     page.getByLabel("Given name 2").fill(child);
-    page.getByLabel("Born 2").fill(childBorn);
+    page.getByLabel("Date of birth 2").fill(childBorn);
     page.keyboard().press("Alt+3");
     page.keyboard().press("Alt+m");
-    page.getByLabel("Amount 1").fill("430 w");
+    page.getByLabel("How much, before tax 1").fill("430 w");
     return this;
   }
 

@@ -23,7 +23,7 @@ public class FromOutsideStory extends Story {
     signIn(page, "maud");
     page.keyboard().press("Alt+i");
     var dialog =
-        page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Bring in a packet"));
+        page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Bring in a file"));
     assertThat(dialog).isVisible();
     return dialog;
   }

@@ -38,14 +38,14 @@ public class KilledStory extends Story {
         response -> "PUT".equals(response.request().method()) && response.ok(),
         () -> page.getByLabel("Family name 1").fill("Solheim"));
     server.kill();
-    page.getByLabel("Born 1").fill("14 3 88");
+    page.getByLabel("Date of birth 1").fill("14 3 88");
     assertThat(page.getByText("Not saved: no connection")).isVisible();
     server = OwnServer.start(server.port());
     saved(page);
     page.reload();
     assertThat(page.getByLabel("Given name 1")).hasValue("Ingrid");
     assertThat(page.getByLabel("Family name 1")).hasValue("Solheim");
-    assertThat(page.getByLabel("Born 1")).hasValue(Pattern.compile("14 Mar 1988, 3\\d"));
+    assertThat(page.getByLabel("Date of birth 1")).hasValue(Pattern.compile("14 Mar 1988, 3\\d"));
   }
 
   @Test

@@ -25,12 +25,12 @@ public class KnownAlreadyStory extends Story {
     new Conversation(page).asksFor("legalAdvice");
     page.getByLabel("Given name 1").fill("Oluchi");
     page.getByLabel("Family name 1").fill("Tamsett");
-    page.getByLabel("Born 1").fill("14 3 88");
+    page.getByLabel("Date of birth 1").fill("14 3 88");
     assertThat(
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Known already")))
         .isVisible();
     accessible(page, "before you start, with somebody who is known");
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it over"))
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Use what is known"))
         .first()
         .click();
     assertThat(page.getByLabel("Resident number 1")).hasValue(Pattern.compile("\\S+"));

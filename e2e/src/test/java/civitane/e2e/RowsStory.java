@@ -23,19 +23,19 @@ public class RowsStory extends Story {
     new Conversation(page).asksFor("schoolMeals");
     page.keyboard().press("Alt+3");
     page.keyboard().press("Alt+m");
-    page.getByLabel("Amount 1").fill("430 w");
+    page.getByLabel("How much, before tax 1").fill("430 w");
     page.keyboard().press("Alt+m");
-    page.getByLabel("Amount 2").fill("about as much");
+    page.getByLabel("How much, before tax 2").fill("about as much");
     page.keyboard().press("Tab");
     assertThat(page.getByRole(AriaRole.ALERT).getByText("can't be read")).isVisible();
     takeOff("1");
-    assertThat(page.getByLabel("Amount 1")).hasValue("about as much");
-    assertThat(page.getByLabel("Amount 2")).hasCount(0);
+    assertThat(page.getByLabel("How much, before tax 1")).hasValue("about as much");
+    assertThat(page.getByLabel("How much, before tax 2")).hasCount(0);
     saved(page);
     page.reload();
     saved(page);
     page.keyboard().press("Alt+3");
-    assertThat(page.getByLabel("Amount 1")).hasValue("about as much");
+    assertThat(page.getByLabel("How much, before tax 1")).hasValue("about as much");
     takeOff("1");
     assertThat(page.getByText("can't be read")).hasCount(0);
   }
@@ -49,17 +49,17 @@ public class RowsStory extends Story {
     page.keyboard().press("Alt+2");
     page.keyboard().press("Alt+p");
     page.getByLabel("Given name 3").fill("Halvor");
-    page.getByLabel("Born 3").fill("31 2 2019");
+    page.getByLabel("Date of birth 3").fill("31 2 2019");
     page.keyboard().press("Tab");
     assertThat(page.getByRole(AriaRole.ALERT).getByText("can't be read")).isVisible();
     page.keyboard().press("Alt+5");
     page.keyboard().press("Alt+2");
     takeOff("Signe");
     assertThat(page.getByLabel("Given name 2")).hasValue("Halvor");
-    assertThat(page.getByLabel("Born 2")).hasValue("31 2 2019");
+    assertThat(page.getByLabel("Date of birth 2")).hasValue("31 2 2019");
     assertThat(page.getByLabel("Given name 3")).hasCount(0);
     page.keyboard().press("Alt+3");
-    assertThat(page.getByLabel("Amount 1")).hasValue("430.00");
+    assertThat(page.getByLabel("How much, before tax 1")).hasValue("430.00");
     page.keyboard().press("Alt+5");
     assertThat(page.getByLabel("Child", new Page.GetByLabelOptions().setExact(true)))
         .hasCount(1);

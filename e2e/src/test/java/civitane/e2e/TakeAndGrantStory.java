@@ -21,7 +21,7 @@ public class TakeAndGrantStory extends Story {
     page.keyboard().press("Alt+p");
     assertThat(page.getByLabel("Given name 2")).isFocused();
     type(page, "Solveig", "", "2 5 2017", "", "F", "n");
-    assertThat(page.getByLabel("Born 1"))
+    assertThat(page.getByLabel("Date of birth 1"))
         .hasValue(java.util.regex.Pattern.compile("14 Mar 1988, 3\\d"));
 
     page.keyboard().press("Alt+3");
@@ -56,6 +56,10 @@ public class TakeAndGrantStory extends Story {
     page.keyboard().press("Alt+l");
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Lodged")))
         .isVisible();
+    accessible(page, "what became of it, and the voluntary questions");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Skip them all"))
+        .click();
+    assertThat(page.getByText("What was answered is kept apart")).isVisible();
     accessible(page, "the lodged application");
 
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("BW-")).focus();

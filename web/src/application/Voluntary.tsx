@@ -1,18 +1,17 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
-import type { DraftHandle } from "../draft/useDraft";
 import { useTrying } from "../parts/useTrying";
 
-const QUESTIONS = ["origin", "gender", "heardFrom"];
+const QUESTIONS = ["heardFrom", "origin", "gender"];
 
-/** Questions nobody has to answer, kept apart from the claim without a name; sent once and then not shown again. */
-export function VoluntaryPart({ handle }: { handle: DraftHandle }) {
+/** Questions nobody has to answer, asked once everything is lodged and kept apart from it without a name. */
+export function Voluntary() {
   const { t } = useTranslation();
   const [answers, setAnswers] = useState<Record<string, string>>({});
   const [attempt, refusal] = useTrying();
-  const finish = () => handle.take((old) => ({ ...old, voluntaryDone: true }));
-  if (handle.draft.taking.voluntaryDone) return <p className="soft">{t("voluntary.done")}</p>;
+  const [isDone, setDone] = useState(false);
+  if (isDone) return <p className="soft">{t("voluntary.done")}</p>;
   return (
     <form
       className="flex flex-col gap-4 max-w-xl"
@@ -20,7 +19,7 @@ export function VoluntaryPart({ handle }: { handle: DraftHandle }) {
         event.preventDefault();
         attempt(async () => {
           await done(api.POST("/api/voluntary-answers", { body: answers }));
-          finish();
+          setDone(true);
         });
       }}
     >
@@ -37,14 +36,16 @@ export function VoluntaryPart({ handle }: { handle: DraftHandle }) {
           />
         </label>
       ))}
-      <p role="alert" className="wrong">
-        {refusal}
-      </p>
+      {refusal && (
+        <p role="alert" className="wrong">
+          {refusal}
+        </p>
+      )}
       <p className="flex gap-3">
         <button type="submit" className="btn btn-sm">
           {t("voluntary.keep")}
         </button>
-        <button type="button" className="btn btn-sm" onClick={finish}>
+        <button type="button" className="btn btn-sm" onClick={() => setDone(true)}>
           {t("voluntary.declineAll")}
         </button>
       </p>
