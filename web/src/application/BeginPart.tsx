@@ -7,6 +7,7 @@ import { AboutService } from "./AboutService";
 import { Acting } from "./Acting";
 import { Applicant } from "./Applicant";
 import { KnownHouseholds } from "./KnownHouseholds";
+import { Reached } from "./Reached";
 import { Registers } from "./Registers";
 import { ServiceChoice } from "./ServiceChoice";
 
@@ -62,6 +63,7 @@ export function BeginPart({ handle, id, offers, today }: Props) {
             className="w-40"
           />
         </Asked>
+        <Reached handle={handle} today={today} />
       </div>
       <Acting handle={handle} today={today} />
       <Registers handle={handle} id={id} today={today} />

@@ -43,6 +43,8 @@ export interface Taking {
   paper?: Record<string, "illegible" | "leftBlank">;
   asTyped?: boolean;
   duplicates?: Record<string, string>;
+  /** The day it reached the office, where that is not today, and what shows it. */
+  reached?: { on?: string; shownBy?: string };
 }
 
 export interface Draft {

@@ -107,12 +107,15 @@ public class Screenings {
   /**
    * What a draft leads to as it stands; whatever can't be read yet is left out and said.
    *
+   * @param reachedOn the day it reached the office; null where that is today
    * @param books fills in what the office holds
    */
-  public Margin margin(JsonNode draft, Mode mode, UnaryOperator<Packet> books) {
+  public Margin margin(
+      JsonNode draft, @Nullable LocalDate reachedOn, Mode mode, UnaryOperator<Packet> books) {
     var dated = (ObjectNode) draft.deepCopy();
     var today = LocalDate.now(clock);
-    dated.put("lodgedOn", today.toString());
+    var counts = reachedOn == null || reachedOn.isAfter(today) ? today : reachedOn;
+    dated.put("lodgedOn", counts.toString());
     dated.remove("asOf");
     var lenient = new LenientReading(this).read(dated);
     if (lenient.packet() == null) {
@@ -120,7 +123,7 @@ public class Screenings {
     }
     var packet = books.apply(HouseholdsWord.of(lenient.packet()).packet());
     var results = screening.of(packet, mode);
-    var book = rates.on(today).orElseThrow();
+    var book = rates.on(counts).orElseThrow();
     return new Margin(
         views(packet, results),
         lenient.faults(),

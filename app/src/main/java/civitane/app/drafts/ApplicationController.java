@@ -84,7 +84,10 @@ class ApplicationController {
       throw Problem.wrong("A draft holds a packet.");
     }
     return screenings.margin(
-        draft.packet(), Mode.SCREEN, packet -> applications.filled(packet, application));
+        draft.packet(),
+        new Taking(draft.taking()).reachedOn().orElse(null),
+        Mode.SCREEN,
+        packet -> applications.filled(packet, application));
   }
 
   /** Takes a packet file: without a fault it becomes a draft, else every fault is told. */

@@ -1,14 +1,18 @@
 package civitane.app.drafts;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** How an application is taken, beside the facts: what was prefilled from where, and what a paper form left open. */
 public final class Taking {
   private static final String MARKS = "marks";
+  private static final String REACHED = "reached";
 
   private final ObjectNode node;
 
@@ -39,6 +43,21 @@ public final class Taking {
         .properties()
         .forEach(place -> open.add(Map.entry(place.getKey(), place.getValue().asString(""))));
     return open;
+  }
+
+  /** The day it reached the office, where that is not the day it is typed: a post stamp, a form left at the counter. */
+  public Optional<LocalDate> reachedOn() {
+    var on = node.path(REACHED).path("on").asString("");
+    try {
+      return on.isBlank() ? Optional.empty() : Optional.of(LocalDate.parse(on));
+    } catch (DateTimeParseException e) {
+      return Optional.empty();
+    }
+  }
+
+  /** What shows the day it reached the office; empty where nothing was noted. */
+  public String reachedShownBy() {
+    return node.path(REACHED).path("shownBy").asString("").strip();
   }
 
   /** What was decided of a household that may be the same: {@code joined} or {@code apart}; empty while nothing was. */

@@ -35,6 +35,7 @@ import civitane.core.services.Services;
 import civitane.packet.Fault;
 import civitane.packet.PacketReader;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,6 +54,8 @@ import tools.jackson.databind.node.ObjectNode;
 public class Lodging {
   private static final String PEOPLE = "/household/people";
   private static final String REQUESTS = "/requests/";
+  private static final String REACHED = "/taking/reached";
+  private static final int LONGEST_LYING = 90;
 
   private final Applications applications;
   private final Screenings screenings;
@@ -115,7 +118,8 @@ public class Lodging {
     var taking = new Taking(draft.taking());
     var dated = (ObjectNode) draft.packet().deepCopy();
     var now = OffsetDateTime.now(clock).withNano(0);
-    dated.put("lodgedOn", now.toLocalDate().toString()).put("lodgedAt", now.toString());
+    var reached = reachedAt(taking, now);
+    dated.put("lodgedOn", reached.toLocalDate().toString()).put("lodgedAt", reached.toString());
     dated.remove("asOf");
     var reading = screenings.read(dated);
     var alike = reading.packet() == null
@@ -147,6 +151,13 @@ public class Lodging {
         .toList();
     var lodged = claimsOf(own, told, taking, toSign, household, id, by);
     var numbers = lodged.stream().map(NewlyLodged::number).toList();
+    if (!packet.lodgedOn().equals(now.toLocalDate())) {
+      numbers.forEach(number -> claims.note(
+          by,
+          number,
+          Why.REACHED_US.with(
+              Argument.day(packet.lodgedOn()), Argument.told(taking.reachedShownBy()))));
+    }
     if (joined != null) {
       numbers.forEach(number -> claims.note(by, number, Why.JOINED.with()));
     }
@@ -184,6 +195,36 @@ public class Lodging {
         .toList();
   }
 
+  /** When it reached the office: now, or at the beginning of the day that was noted. */
+  private static OffsetDateTime reachedAt(Taking taking, OffsetDateTime now) {
+    return taking
+        .reachedOn()
+        .filter(day -> day.isBefore(now.toLocalDate()))
+        .map(day -> day.atStartOfDay().atOffset(now.getOffset()))
+        .orElse(now);
+  }
+
+  /** A day that lies ahead, or long back, or that nothing shows, is none that counts. */
+  private List<Fault> undated(Taking taking) {
+    var faults = new ArrayList<Fault>();
+    var today = LocalDate.now(clock);
+    taking.reachedOn().filter(day -> !day.equals(today)).ifPresent(day -> {
+      if (day.isAfter(today) || day.isBefore(today.minusDays(LONGEST_LYING))) {
+        faults.add(new Fault(
+            REACHED + "/on",
+            "the day it reached us is ahead of today, or more than " + LONGEST_LYING + " days back",
+            "today or a day before, as the stamp shows it"));
+      }
+      if (taking.reachedShownBy().isEmpty()) {
+        faults.add(new Fault(
+            REACHED + "/shownBy",
+            "it is not noted what shows the day it reached us",
+            "a stamp, an envelope, an entry of the counter"));
+      }
+    });
+    return faults;
+  }
+
   /** The facts, where nothing stands against lodging them; else every fault at once. */
   private Packet fit(
       PacketReader.Reading reading,
@@ -202,6 +243,7 @@ public class Lodging {
     if (packet != null) {
       faults.addAll(lacking(packet));
       faults.addAll(undecided(alike, new Taking(draft.taking())));
+      faults.addAll(undated(new Taking(draft.taking())));
       if (takenOverFrom != null && !knownHouseholds.isKnownIn(takenOverFrom, packet)) {
         faults.add(new Fault(
             PEOPLE + "/0",

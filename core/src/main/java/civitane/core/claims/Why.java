@@ -28,6 +28,8 @@ public enum Why implements ReasonCode {
   REFUSED,
   JOINED,
   TOLD_ANEW(text("receipt")),
+  /** It was typed later than it came. */
+  REACHED_US(date("on"), text("shownBy")),
   BOOK_CHANGED,
   NOT_IN_THIS_STATE(word("state")),
   HELD_BY_SOMEBODY(text("holder")),
