@@ -10,7 +10,7 @@ import { Voluntary } from "./Voluntary";
 export function Lodged({ view }: { view: ApplicationView }) {
   const { t } = useTranslation();
   const navigate = useNavigate();
-  const receipt = view.letters.find((letter) => letter.kind === "receipt");
+  const receipts = view.letters.filter((letter) => letter.kind === "receipt");
   const signers = useQuery({
     queryKey: ["signers", view.id],
     queryFn: () =>
@@ -49,16 +49,20 @@ export function Lodged({ view }: { view: ApplicationView }) {
         {open.length > 0 && (
           <p className="mt-3">{t("app.stillToSign", { names: open.map((one) => one.name).join(", ") })}</p>
         )}
-        {receipt && (
-          <a
-            className="btn btn-primary mt-6"
-            href={`/api/letters/${receipt.id}`}
-            target="_blank"
-            rel="noreferrer"
-          >
-            {t("app.receipt")}
-          </a>
-        )}
+        <p className="mt-6 flex flex-wrap items-center gap-3">
+          {receipts.map((receipt) => (
+            <a
+              key={receipt.id}
+              className={receipt.about === view.receipt ? "btn btn-primary" : "btn"}
+              href={`/api/letters/${receipt.id}`}
+              target="_blank"
+              rel="noreferrer"
+            >
+              {receipts.length === 1 ? t("app.receipt") : t("app.receiptOf", { number: receipt.about })}
+            </a>
+          ))}
+          {receipts.length > 1 && <span className="soft">{t("app.receiptsApart")}</span>}
+        </p>
         <section className="mt-10" aria-labelledby="voluntary">
           <h2 id="voluntary" className="head mb-3">
             {t("voluntary.title")}

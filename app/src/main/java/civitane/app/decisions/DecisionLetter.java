@@ -9,6 +9,7 @@ import civitane.core.facts.Packet;
 import civitane.core.facts.PaymentMethod;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
+import civitane.core.services.Services;
 import civitane.words.Language;
 import civitane.words.Voice;
 import civitane.words.Words;
@@ -53,13 +54,17 @@ final class DecisionLetter {
         language,
         say("title", "service", words.title(result.service())),
         packet.household().applicant().fullName(),
-        Recipient.lines(packet.household(), words),
+        Recipient.lines(packet.household(), isPrivate(), words),
         paragraphs(grant, reason),
         grant ? granted() : List.of(),
         reasons(grant),
         grant ? figures() : List.of(),
         closing(grant, appealableUntil),
         List.of());
+  }
+
+  private boolean isPrivate() {
+    return Services.isPrivate(packet.requests().get(0), packet.household());
   }
 
   private List<String> paragraphs(boolean grant, @Nullable String reason) {

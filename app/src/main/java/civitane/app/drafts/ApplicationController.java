@@ -80,7 +80,7 @@ class ApplicationController {
   @PreAuthorize(May.ANY_STAFF)
   Margin margin(
       @RequestBody Draft draft, @RequestParam(required = false) @Nullable UUID application) {
-    if (!draft.isWhole()) {
+    if (!draft.hasItsParts()) {
       throw Problem.wrong("A draft holds a packet.");
     }
     return screenings.margin(

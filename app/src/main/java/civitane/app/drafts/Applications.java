@@ -87,7 +87,7 @@ public class Applications {
   @Transactional
   public ApplicationView type(Staff.Colleague by, UUID id, int onVersion, Draft draft) {
     var record = hold(id);
-    if (!draft.isWhole()) {
+    if (!draft.hasItsParts()) {
       throw Problem.wrong("A draft holds a packet, what was typed, and how it is taken.");
     }
     if (!StoredApplication.DRAFTING.equals(record.state())) {
@@ -189,10 +189,15 @@ public class Applications {
     return repository.findById(id).orElseThrow(() -> Problem.notThere("The application"));
   }
 
+  /** The number that a receipt has where the claim is the first on it. */
+  public static String receiptOf(String claim) {
+    return "R-" + claim.substring(claim.indexOf('-') + 1);
+  }
+
   public ApplicationView view(StoredApplication record) {
     var numbers = claims.ofApplication(record.id());
     var about =
-        Stream.concat(Stream.ofNullable(record.receipt()), numbers.stream()).toList();
+        numbers.stream().flatMap(number -> Stream.of(number, receiptOf(number))).toList();
     return new ApplicationView(
         record.id(),
         record.state(),

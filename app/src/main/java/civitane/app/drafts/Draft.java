@@ -52,7 +52,7 @@ public record Draft(
     return new Draft(packet, json.createObjectNode(), json.createObjectNode());
   }
 
-  public boolean isWhole() {
+  public boolean hasItsParts() {
     return packet instanceof ObjectNode
         && typed instanceof ObjectNode
         && taking instanceof ObjectNode;

@@ -12,7 +12,7 @@ interface LetterRepository extends JpaRepository<StoredLetter, UUID> {
 
   /** A letter in a list, without its pages. */
   @Query("""
-      select new civitane.app.letters.Letters$ListedLetter(l.id, l.kind, l.code, l.writtenOn)
+      select new civitane.app.letters.Letters$ListedLetter(l.id, l.kind, l.about, l.code, l.writtenOn)
       from StoredLetter l where l.about in :about order by l.writtenOn desc, l.kind
       """)
   List<Letters.ListedLetter> about(List<String> about);

@@ -48,7 +48,8 @@ public class Letters {
   }
 
   /** A letter in a list. */
-  public record ListedLetter(UUID id, String kind, String code, LocalDate writtenOn) {}
+  public record ListedLetter(
+      UUID id, String kind, String about, String code, LocalDate writtenOn) {}
 
   /** Orders a letter; a second of the same kind about the same number can't be kept. */
   @Transactional
@@ -63,7 +64,8 @@ public class Letters {
     repository.saveAndFlush(letter);
     audit.record(by.login(), "letter written", text.about(), text.kind());
     jobs.later(LetterPrinting.KIND, letter.id().toString());
-    return new ListedLetter(letter.id(), letter.kind(), letter.code(), letter.writtenOn());
+    return new ListedLetter(
+        letter.id(), letter.kind(), letter.about(), letter.code(), letter.writtenOn());
   }
 
   /** The pages a letter would have, without keeping it. */
@@ -110,7 +112,7 @@ public class Letters {
   Optional<ListedLetter> confirm(String typed) {
     return repository
         .findByCode(Codes.grouped(typed))
-        .map(letter ->
-            new ListedLetter(letter.id(), letter.kind(), letter.code(), letter.writtenOn()));
+        .map(letter -> new ListedLetter(
+            letter.id(), letter.kind(), letter.about(), letter.code(), letter.writtenOn()));
   }
 }

@@ -10,9 +10,13 @@ import java.util.stream.Stream;
 public final class Recipient {
   private Recipient() {}
 
-  /** The lines below the name: the mailing address, or in one line why no address is printed. */
-  public static List<String> lines(Household household, Words words) {
-    if (!household.mayBeWrittenTo()) {
+  /**
+   * The lines below the name: the mailing address, or in one line why no address is printed.
+   *
+   * @param alone whether the letter is for the applicant alone, and others at home must not come upon it
+   */
+  public static List<String> lines(Household household, boolean alone, Words words) {
+    if (alone || !household.mayBeWrittenTo()) {
       return List.of(words.say("letter.recipient.handOver"));
     }
     var address = household.lettersTo();

@@ -36,6 +36,10 @@ class StoredLetter {
     return id;
   }
 
+  String about() {
+    return about;
+  }
+
   String kind() {
     return kind;
   }

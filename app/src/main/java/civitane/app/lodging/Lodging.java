@@ -41,7 +41,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -150,7 +149,7 @@ public class Lodging {
             .noneMatch(signature -> signature.person().equals(asked.person())))
         .toList();
     var lodged = claimsOf(own, told, taking, toSign, household, id, by);
-    var numbers = lodged.stream().map(NewlyLodged::number).toList();
+    var numbers = lodged.stream().map(Receipts.NewlyLodged::number).toList();
     if (!packet.lodgedOn().equals(now.toLocalDate())) {
       numbers.forEach(number -> claims.note(
           by,
@@ -162,37 +161,17 @@ public class Lodging {
       numbers.forEach(number -> claims.note(by, number, Why.JOINED.with()));
     }
     people.remember(household, packet, told.places().ids());
-    var receipt = "R-" + numbers.get(0).substring(3);
+    var receipts = new Receipts(packet, lodged, claims.lodgedWith(id), toSign).all();
+    var receipt = receipts.get(0).about();
     record.lodged(
         household,
         receipt,
         json.writeValueAsString(new Draft(dated, draft.typed(), draft.taking())),
         now.toInstant());
-    letters.write(
-        by,
-        Receipt.text(
-            packet,
-            receipt,
-            lodged(claims.lodgedWith(id), lodged),
-            toSign.stream().map(SigningRequests.AskedSigner::name).toList()));
+    receipts.forEach(text -> letters.write(by, text));
     wanting.askAgain(by, household, numbers, null, Why.TOLD_ANEW.with(Argument.told(receipt)));
     audit.record(by.login(), "application lodged", id.toString(), receipt);
     return applications.view(record);
-  }
-
-  /** A claim as it was lodged, with what the rules made of it. */
-  private record NewlyLodged(String number, Result result) {}
-
-  private static List<Receipt.Lodged> lodged(
-      List<Claims.LodgedClaim> claims, List<NewlyLodged> lodged) {
-    return IntStream.range(0, claims.size())
-        .mapToObj(i -> new Receipt.Lodged(
-            claims.get(i),
-            lodged.get(i).result().checks().stream()
-                .filter(check -> check.is(Outcome.UNKNOWN))
-                .flatMap(check -> check.missing().stream())
-                .toList()))
-        .toList();
   }
 
   /** When it reached the office: now, or at the beginning of the day that was noted. */
@@ -318,7 +297,7 @@ public class Lodging {
         || contact != null && (contact.phone() != null || contact.email() != null);
   }
 
-  private List<NewlyLodged> claimsOf(
+  private List<Receipts.NewlyLodged> claimsOf(
       HouseholdsWord own,
       Telling.Told told,
       Taking taking,
@@ -327,7 +306,7 @@ public class Lodging {
       UUID application,
       Staff.Colleague by) {
     var packet = own.packet();
-    var lodged = new ArrayList<NewlyLodged>();
+    var lodged = new ArrayList<Receipts.NewlyLodged>();
     for (var i = 0; i < packet.requests().size(); i++) {
       var service = packet.requests().get(i).service();
       var facts = ledgers.assembled(household, told.requests().get(i));
@@ -348,7 +327,7 @@ public class Lodging {
               Services.named(service).orElseThrow().standardTime(result),
               result.urgent(),
               wants));
-      lodged.add(new NewlyLodged(number, result));
+      lodged.add(new Receipts.NewlyLodged(number, result));
     }
     return lodged;
   }
@@ -392,11 +371,14 @@ public class Lodging {
             Why.UNCONFIRMED.with(Argument.told(mark.getValue()), asked(packet, mark.getKey()))));
       }
     }
-    toSign.forEach(asked -> open.add(new Want(
-        ItemKind.SIGNATURE,
-        "signature:" + asked.person(),
-        List.of(Why.TO_SIGN.with(Argument.told(asked.name()))),
-        Turn.HOUSEHOLD)));
+    var alone = Services.isPrivate(packet.requests().get(request), packet.household());
+    toSign.stream()
+        .filter(asked -> !alone)
+        .forEach(asked -> open.add(new Want(
+            ItemKind.SIGNATURE,
+            "signature:" + asked.person(),
+            List.of(Why.TO_SIGN.with(Argument.told(asked.name()))),
+            Turn.HOUSEHOLD)));
     return open;
   }
 

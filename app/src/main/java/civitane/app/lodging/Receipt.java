@@ -5,6 +5,7 @@ import civitane.app.letters.LetterText;
 import civitane.app.letters.Recipient;
 import civitane.core.facts.Packet;
 import civitane.core.reasons.Argument.Missing;
+import civitane.core.services.Services;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.math.BigDecimal;
@@ -68,6 +69,12 @@ public final class Receipt {
         closing);
   }
 
+  /** What one asks for alone has a receipt of its own. */
+  private boolean isPrivate() {
+    return packet.requests().stream()
+        .allMatch(request -> Services.isPrivate(request, packet.household()));
+  }
+
   private String answer(Claims.LodgedClaim claim) {
     return say(claim.urgent() ? "receipt.urgent" : "receipt.answer", "date", claim.dueOn());
   }
@@ -95,7 +102,7 @@ public final class Receipt {
         language,
         say(kind + ".title"),
         packet.household().applicant().fullName(),
-        Recipient.lines(packet.household(), words),
+        Recipient.lines(packet.household(), isPrivate(), words),
         paragraphs,
         List.of(),
         List.of(),

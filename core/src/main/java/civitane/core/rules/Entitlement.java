@@ -1,5 +1,6 @@
 package civitane.core.rules;
 
+import civitane.core.facts.Household;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Parts;
 import civitane.core.facts.Request;
@@ -64,6 +65,14 @@ public interface Entitlement<A extends Record> {
   /** Whether the household's facts alone leave the service possible, as a mortgage does for help with one. */
   default boolean concerns(Packet packet) {
     return true;
+  }
+
+  /**
+   * Whether a request is for who makes it alone, as one that is directed against a member of the household is: nothing
+   * that others of the household see or get tells of it.
+   */
+  default boolean isPrivate(A answers, Household household) {
+    return false;
   }
 
   /** The answers that follow from the household's facts alone, for a first look at a service nobody asked for. */

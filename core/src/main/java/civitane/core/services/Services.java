@@ -1,5 +1,7 @@
 package civitane.core.services;
 
+import civitane.core.facts.Household;
+import civitane.core.facts.Request;
 import civitane.core.rules.Entitlement;
 import civitane.core.services.childdental.ChildDental;
 import civitane.core.services.clearrecord.ClearRecord;
@@ -58,6 +60,16 @@ public final class Services {
 
   public static List<Entitlement<?>> all() {
     return ALL;
+  }
+
+  /** Whether a request of a household is for who makes it alone. */
+  public static boolean isPrivate(Request request, Household household) {
+    return isPrivate(named(request.service()).orElseThrow(), request, household);
+  }
+
+  private static <A extends Record> boolean isPrivate(
+      Entitlement<A> service, Request request, Household household) {
+    return service.isPrivate(service.answers().cast(request.answers()), household);
   }
 
   /** The service a packet names by the word. */

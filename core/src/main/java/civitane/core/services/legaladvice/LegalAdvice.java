@@ -5,6 +5,7 @@ import civitane.core.awards.Recipient;
 import civitane.core.awards.What;
 import civitane.core.facts.ExpenseKind;
 import civitane.core.facts.Frequency;
+import civitane.core.facts.Household;
 import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
 import civitane.core.income.Counting;
@@ -153,5 +154,15 @@ public final class LegalAdvice implements Entitlement<LegalAdviceAnswers> {
       check.needs("otherParty/name", it.answers().otherName());
     }
     return check.judgedIf(conflict, Why.MAYBE_NOT_FREE::with).orMet(Why.FREE_TO_ADVISE::with);
+  }
+
+  /** Whoever is advised against one of the household is advised alone. */
+  @Override
+  public boolean isPrivate(LegalAdviceAnswers answers, Household household) {
+    var other = answers.otherName();
+    return answers.otherPartyPerson() != null
+        || other != null
+            && household.people().stream()
+                .anyMatch(person -> Names.compare(person, other) != NameMatch.DIFFERENT);
   }
 }

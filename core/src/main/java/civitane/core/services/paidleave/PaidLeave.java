@@ -1,6 +1,7 @@
 package civitane.core.services.paidleave;
 
 import civitane.core.facts.Frequency;
+import civitane.core.facts.Household;
 import civitane.core.facts.PaperKind;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
@@ -287,5 +288,11 @@ public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
     }
     var reason = it.answers().reason();
     return reason == null || reason.paper() == null ? papers : papers.any(reason.paper());
+  }
+
+  /** Leave for one's safety may be from somebody at home. */
+  @Override
+  public boolean isPrivate(PaidLeaveAnswers answers, Household household) {
+    return answers.reason() == LeaveReason.SAFETY;
   }
 }
