@@ -155,9 +155,7 @@ export function DraftScreen({ view, offers, today }: Props) {
               <MatterPart handle={handle} id={view.id} service={asked} offers={offers} today={today} />
             )}
             {here === "papers" && <PapersPart handle={handle} id={view.id} offers={offers} />}
-            {here === "read" && (
-              <ReadPart handle={handle} open={open} today={today} offers={offers} onGoTo={goTo} />
-            )}
+            {here === "read" && <ReadPart handle={handle} open={open} today={today} onGoTo={goTo} />}
             {here === "sign" && (
               <SignPart
                 handle={handle}

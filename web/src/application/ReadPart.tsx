@@ -1,5 +1,4 @@
 import { useTranslation } from "react-i18next";
-import type { Schemas } from "../api/client";
 import type { DraftHandle } from "../draft/useDraft";
 import type { Gap } from "./gaps";
 import { Told } from "./Told";
@@ -8,12 +7,11 @@ interface Props {
   handle: DraftHandle;
   open: Gap[];
   today: string;
-  offers: Schemas["Offer"][];
   onGoTo: (pointer: string) => void;
 }
 
 /** The whole read through, with every gap in one list. */
-export function ReadPart({ handle, open, today, offers, onGoTo }: Props) {
+export function ReadPart({ handle, open, today, onGoTo }: Props) {
   const { t } = useTranslation();
   return (
     <section className="flex flex-col gap-6">
@@ -38,7 +36,7 @@ export function ReadPart({ handle, open, today, offers, onGoTo }: Props) {
           ))}
         </ul>
       </div>
-      <Told packet={handle.draft.packet} today={today} offers={offers} />
+      <Told draft={handle.draft} today={today} />
     </section>
   );
 }

@@ -108,7 +108,7 @@ public final class Receipt {
         List.of(),
         figures,
         closing,
-        new ToldFacts(packet, words).lines());
+        new ReadThrough(packet, words).lines());
   }
 
   private String say(String key, Object... namesAndValues) {

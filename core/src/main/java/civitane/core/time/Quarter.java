@@ -1,6 +1,7 @@
 package civitane.core.time;
 
 import java.time.LocalDate;
+import java.time.YearMonth;
 
 /**
  * A calendar quarter, written as in {@code 2025Q3}.
@@ -29,6 +30,11 @@ public record Quarter(int index) implements Comparable<Quarter> {
   /** Reads a quarter that {@link #isWritten}. */
   public static Quarter parse(String text) {
     return new Quarter(Integer.parseInt(text, 0, 4, 10) * 4 + text.charAt(5) - '1');
+  }
+
+  /** Its first month. */
+  public YearMonth first() {
+    return YearMonth.of(Math.floorDiv(index, 4), Math.floorMod(index, 4) * 3 + 1);
   }
 
   public Quarter minus(int quarters) {
