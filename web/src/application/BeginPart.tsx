@@ -49,6 +49,7 @@ export function BeginPart({ handle, id, offers, today }: Props) {
             handle={handle}
             pointer="/channel"
             label={t("app.channel")}
+            of="channel"
             options={CHANNELS}
             className="w-40"
           />
@@ -58,8 +59,8 @@ export function BeginPart({ handle, id, offers, today }: Props) {
             handle={handle}
             pointer="/language"
             label={t("app.language")}
+            of="language"
             options={LANGUAGES}
-            words={(language) => spoken(language, "language")}
             className="w-40"
           />
         </Asked>

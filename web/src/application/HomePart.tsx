@@ -77,6 +77,7 @@ export function HomePart({ handle }: { handle: DraftHandle }) {
             handle={handle}
             pointer="/household/payment/method"
             label={fact("payment.method")}
+            of="paymentMethod"
             options={["transfer", "cheque"]}
             className="w-40"
           />

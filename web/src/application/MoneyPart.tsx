@@ -89,6 +89,7 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
                   handle={handle}
                   pointer={`/household/assets/${i}/kind`}
                   label={`${fact("assets.kind")} ${i + 1}`}
+                  of="assetKind"
                   options={ASSETS}
                 />
                 <Field

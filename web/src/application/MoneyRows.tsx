@@ -57,6 +57,7 @@ function HowOften({ handle, at, index }: CellProps) {
       handle={handle}
       pointer={`${at}/frequency`}
       label={`${fact("incomes.frequency")} ${index + 1}`}
+      of="frequency"
       options={FREQUENCIES}
     />
   );
@@ -107,6 +108,7 @@ export function IncomeRow({ handle, income, index, ids, named }: RowProps & { in
           handle={handle}
           pointer={`${at}/kind`}
           label={`${fact("incomes.kind")} ${index + 1}`}
+          of="incomeKind"
           options={KINDS}
         />
         <AmountField
@@ -163,6 +165,7 @@ export function ExpenseRow({ handle, expense, index, ids, named }: RowProps & { 
           handle={handle}
           pointer={`${at}/kind`}
           label={`${fact("expenses.kind")} ${index + 1}`}
+          of="expenseKind"
           options={EXPENSES}
         />
         <AmountField

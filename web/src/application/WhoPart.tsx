@@ -10,7 +10,8 @@ import { MoreOfPerson } from "./MoreOfPerson";
 import { BirthField, NameField, NumberField } from "./PersonFields";
 
 const ROLES = vocabulary("role");
-const COLUMNS = "grid-cols-[1fr_1.1fr_9rem_8.4rem_5.2rem_1.15fr_1.4rem]";
+const SEXES = vocabulary("sex");
+const COLUMNS = "grid-cols-[1fr_1.1fr_8.6rem_8.4rem_6.4rem_1.1fr_1.4rem]";
 
 /** Everyone of the home, one row each. */
 export function WhoPart({ handle, today, onAdd }: { handle: DraftHandle; today: string; onAdd: () => void }) {
@@ -76,6 +77,7 @@ function PersonRow(props: { handle: DraftHandle; person: Person; index: number; 
           handle={handle}
           pointer={`${at}/role`}
           label={`${fact("people.role")} ${index + 1}`}
+          of="role"
           options={ROLES.slice(1)}
         />
       )}
@@ -83,7 +85,8 @@ function PersonRow(props: { handle: DraftHandle; person: Person; index: number; 
         handle={handle}
         pointer={`${at}/sex`}
         label={`${fact("people.sex")} ${index + 1}`}
-        options={["F", "M", "X"]}
+        of="sex"
+        options={SEXES}
       />
       <NumberField handle={handle} person={person} index={index} />
       {person.role === "applicant" ? (

@@ -10,13 +10,16 @@ interface Props {
   pointer: string;
   label: string;
   options: string[];
+  /** The vocabulary that the options are words of. */
+  of?: string;
   words?: (option: string) => string;
   className?: string;
 }
 
 /** One of some words. */
-export function Choice({ handle, pointer, label, options, words = spoken, className }: Props) {
+export function Choice({ handle, pointer, label, options, of, words, className }: Props) {
   const { t } = useTranslation();
+  const said = words ?? ((option: string) => spoken(option, of));
   const value = at(handle.draft.packet, pointer);
   return (
     <span className="block relative">
@@ -32,7 +35,7 @@ export function Choice({ handle, pointer, label, options, words = spoken, classN
         <option value="">{t("app.choose")}</option>
         {options.map((option) => (
           <option key={option} value={option}>
-            {words(option)}
+            {said(option)}
           </option>
         ))}
       </select>

@@ -1,9 +1,11 @@
 package civitane.app;
 
+import java.util.List;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 /** What the office or a third party has to say is never taken from whoever asks, and is filled in from its source. */
@@ -67,6 +69,18 @@ public class WhoseWordTest extends OnDatabase {
         "the landlord's form, page 1"));
     assertEquals(agreed.getResponse().getStatus(), 200, agreed.getResponse().getContentAsString());
     assertEquals(check(working(number), "RR-PAYEE").get("outcome").stringValue(), "met");
+    var next = claim(number).at("/next/words").stringValue();
+    assertTrue(List.of("Wait for the landlord", "Household to answer").contains(next), next);
+
+    var account = asIkenna(answer(
+        number,
+        claim(number),
+        "/requests/0/answers/landlord/iban",
+        "\"NL91ABNA0417164300\"",
+        "the landlord's form, page 2"));
+    assertEquals(
+        account.getResponse().getStatus(), 200, account.getResponse().getContentAsString());
+    assertFalse(items(claim(number)).contains("NL91ABNA0417164300"), items(claim(number)));
   }
 
   @Test

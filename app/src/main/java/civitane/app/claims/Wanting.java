@@ -6,6 +6,7 @@ import civitane.app.staff.Staff;
 import civitane.core.claims.Want;
 import civitane.core.claims.Wants;
 import civitane.core.claims.Why;
+import civitane.core.facts.HouseholdsWord;
 import civitane.core.ledger.Assembled;
 import civitane.core.reasons.Reason;
 import civitane.core.rules.Mode;
@@ -13,6 +14,7 @@ import civitane.core.rules.Result;
 import civitane.core.services.Services;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
@@ -50,8 +52,12 @@ public class Wanting {
   public List<Want> of(String number, @Nullable String settled) {
     var facts = claims.facts(number);
     var result = screenings.results(facts.packet(), Mode.DETERMINE).get(0);
-    var left =
-        claims.leftByTaking(number).stream().filter(want -> !want.subject().equals(settled));
+    var known = HouseholdsWord.of(facts.packet()).hearsay().stream()
+        .map(said -> facts.places().lasting(said.pointer()))
+        .collect(Collectors.toSet());
+    var left = claims.leftByTaking(number).stream()
+        .filter(want -> !want.subject().equals(settled))
+        .filter(want -> !(want.isHearsay() && known.contains(want.subject())));
     return Stream.concat(of(facts, result).stream(), left).toList();
   }
 

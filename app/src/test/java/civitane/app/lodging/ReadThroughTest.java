@@ -19,8 +19,8 @@ import static org.testng.Assert.assertTrue;
 
 /** What was told is read as a person would say it, in each language, and nothing of it is left out. */
 public class ReadThroughTest {
-  private static final Pattern MACHINE =
-      Pattern.compile("[a-z][A-Z]|null|: true|: false|\\bp\\d\\b|/|\\d{4}-\\d\\d|householdAllowance");
+  private static final Pattern MACHINE = Pattern.compile(
+      "[a-z][A-Z]|null|: true|: false|\\bp\\d\\b|/|\\d{4}-\\d\\d|householdAllowance");
 
   private static final String PACKET = """
       {"format": "civitane-packet", "version": 1, "lodgedOn": "2026-11-23", "language": "en",

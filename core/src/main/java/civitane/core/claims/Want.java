@@ -28,10 +28,18 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
       .map(Why::code)
       .collect(Collectors.toUnmodifiableSet());
 
+  private static final Set<String> HEARSAY =
+      Set.of(Why.TOLD_BY_OTHERS.code(), Why.TOLD_OF_THE_OFFICE.code());
+
   /** Whether the taking of the application left it open, so that asking the rules again says nothing of it. */
   public boolean isOfTheTaking() {
     return reasons.stream()
         .anyMatch(reason -> OF_THE_TAKING.contains(reason.code().code()));
+  }
+
+  /** Whether it was only told, and waits for whoever's word counts. */
+  public boolean isHearsay() {
+    return reasons.stream().anyMatch(reason -> HEARSAY.contains(reason.code().code()));
   }
 
   /** The same, named otherwise. */
