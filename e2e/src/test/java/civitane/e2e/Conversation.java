@@ -23,7 +23,7 @@ final class Conversation {
     for (var i = 0; i < services.length; i++) {
       page.locator("#add-service").selectOption(services[i]);
       page.locator("#add-service").press("Enter");
-      assertThat(margin().getByText("Rate book")).hasCount(i + 1);
+      assertThat(margin().getByText("Rates from")).hasCount(i + 1);
     }
     return this;
   }

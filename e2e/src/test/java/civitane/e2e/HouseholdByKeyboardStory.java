@@ -22,7 +22,7 @@ public class HouseholdByKeyboardStory extends Story {
     assertThat(page.locator("#add-service")).isFocused();
     for (var i = 0; i < beginnings.length; i++) {
       keys.enter(beginnings[i]);
-      assertThat(page.getByRole(AriaRole.COMPLEMENTARY).getByText("Rate book")).hasCount(i + 1);
+      assertThat(page.getByRole(AriaRole.COMPLEMENTARY).getByText("Rates from")).hasCount(i + 1);
     }
   }
 

@@ -80,7 +80,7 @@ public class ScreensStory extends Story {
       accessible(page, service);
       page.keyboard().press("Alt+1");
     }
-    assertThat(page.getByRole(AriaRole.COMPLEMENTARY).getByText("Rate book"))
+    assertThat(page.getByRole(AriaRole.COMPLEMENTARY).getByText("Rates from"))
         .hasCount(Services.all().size());
   }
 
