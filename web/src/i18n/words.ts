@@ -46,9 +46,11 @@ export function asked(service: string, path: string): string {
   return SAID[`${service}.ask.${path}`] ?? words.charAt(0).toUpperCase() + words.slice(1);
 }
 
+type PlaceIn<Key> = Key extends `household.${infer Place}` ? Place : never;
+
 /** A fact of the household as it is asked for, by its place: "people.givenName". */
-export function fact(path: string): string {
-  return SAID[`household.${path}`];
+export function fact(place: PlaceIn<keyof typeof said>): string {
+  return said[`household.${place}`];
 }
 
 /** What an answer left open stands for. */

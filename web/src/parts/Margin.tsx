@@ -1,10 +1,10 @@
 import type { TFunction } from "i18next";
 import { useTranslation } from "react-i18next";
 import type { Margin as MarginData, ResultView } from "../api/client";
-import { spoken } from "../i18n/words";
 import type { Names } from "./called";
-import { fullDay, money, monthInFull } from "./format";
+import { money, monthInFull } from "./format";
 import { Measure } from "./Measure";
+import { isToAsk, StillToAsk } from "./StillToAsk";
 
 type CheckView = ResultView["tests"][number];
 
@@ -90,9 +90,11 @@ export function ResultBlock({
   );
   const tests = (
     <ul className="mt-2">
-      {result.tests.map((test) => (
-        <TestRow key={test.id} test={test} onGoTo={onGoTo} names={names} />
-      ))}
+      {result.tests
+        .filter((test) => !result.asked || !isToAsk(test))
+        .map((test) => (
+          <TestRow key={test.id} test={test} onGoTo={onGoTo} names={names} />
+        ))}
     </ul>
   );
   // What nobody was asked yet has no verdict; what it looks at can be unfolded.
@@ -124,6 +126,7 @@ export function ResultBlock({
       {result.hold && <p>{t(`margin.hold.${result.hold}`)}</p>}
       <Awards awards={result.awards} />
       {tests}
+      <StillToAsk tests={result.tests} onGoTo={onGoTo} />
       {changes.length > 0 && (
         <div className="mt-2">
           <h3 className="soft small">{t("margin.wouldChange")}</h3>
@@ -194,20 +197,6 @@ export function Awards({ awards }: { awards: string[] }) {
       ))}
     </ul>
   );
-}
-
-/** An amount of a result in words and figures. */
-export function amountWords(value: unknown, names: Names = new Map()): string {
-  if (typeof value === "number") return Number.isInteger(value) && value < 100 ? String(value) : money(value);
-  if (typeof value === "boolean") return value ? "yes" : "no";
-  if (typeof value === "string") return /^\d{4}-\d\d-\d\d$/.test(value) ? fullDay(value) : spoken(value);
-  if (Array.isArray(value)) return value.map((one) => amountWords(one, names)).join(", ");
-  if (value && typeof value === "object") {
-    return Object.entries(value)
-      .map(([key, part]) => `${names.get(key) ?? spoken(key)}: ${amountWords(part, names)}`)
-      .join(", ");
-  }
-  return "";
 }
 
 /** What a check is about, with the person it is made for: "Child, Noor". */
