@@ -33,6 +33,7 @@ export function Claim() {
     queryFn: () => done(api.GET("/api/claims/{number}/working", path)),
     enabled: claim.isSuccess,
   });
+  const today = session?.today ?? claim.data?.lodgedOn ?? "";
   const again = () => queries.invalidateQueries({ queryKey: ["claim", number] });
   const take = () =>
     attempt(async () => {
@@ -63,9 +64,9 @@ export function Claim() {
         </main>
       )}
       {claim.data && (
-        <div className="flex-1 min-h-0 grid grid-cols-[1fr_320px]">
+        <div className={`flex-1 min-h-0 grid ${view === "working" ? "" : "grid-cols-[1fr_320px]"}`}>
           <main className="min-w-0 overflow-y-auto">
-            <ClaimHead claim={claim.data} today={session?.today ?? claim.data.lodgedOn} onTake={take} />
+            <ClaimHead claim={claim.data} today={today} onTake={take} />
             {refusal && (
               <p role="alert" className="wrong px-6 py-2">
                 {refusal}
@@ -85,18 +86,20 @@ export function Claim() {
               ))}
             </div>
             {view === "working" && working.data && (
-              <WorkingView claim={claim.data} working={working.data} onChanged={again} />
+              <WorkingView claim={claim.data} working={working.data} today={today} onChanged={again} />
             )}
             {view === "record" && <RecordView claim={claim.data} letters={working.data?.letters ?? []} />}
           </main>
-          <aside
-            className="bg-base-200 border-l border-base-300 p-4 overflow-y-auto"
-            aria-label={t("margin.label")}
-          >
-            {working.data && (
-              <ResultBlock result={working.data.result} names={namesOf(peopleOf(claim.data))} />
-            )}
-          </aside>
+          {view !== "working" && (
+            <aside
+              className="bg-base-200 border-l border-base-300 p-4 overflow-y-auto"
+              aria-label={t("margin.label")}
+            >
+              {working.data && (
+                <ResultBlock result={working.data.result} names={namesOf(peopleOf(claim.data))} />
+              )}
+            </aside>
+          )}
         </div>
       )}
       <KeyStrip keys={keys} />

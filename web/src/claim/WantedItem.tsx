@@ -1,34 +1,56 @@
+import { useQuery } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { api, done, type Schemas } from "../api/client";
-import { spoken } from "../i18n/words";
+import { api, type ClaimView, done, type Schemas } from "../api/client";
+import { offersQuery } from "../api/offers";
+import { namesOf } from "../parts/called";
 import { shortDay } from "../parts/format";
 import { TurnMark } from "../parts/TurnMark";
+import { AnswerValue, questionAt, readAnswer } from "./AnswerValue";
+import { peopleOf } from "./people";
 
 interface Props {
   item: Schemas["Item"];
-  number: string;
-  version: number;
+  claim: ClaimView;
+  today: string;
   onChanged: () => void;
 }
 
 /** Something still wanted; a fact with a place of its own can be set here, with where it comes from. */
-export function WantedItem({ item, number, version, onChanged }: Props) {
+export function WantedItem({ item, claim, today, onChanged }: Props) {
   const { t } = useTranslation();
   const [open, setOpen] = useState(false);
   const [refusal, setRefusal] = useState("");
-  const settable = item.kind === "fact" && item.subject.startsWith("/") && !item.subject.endsWith("people");
+  const offers = useQuery(offersQuery());
+  const questions = offers.data?.find((offer) => offer.service === claim.service)?.questions ?? [];
+  const question = questionAt(questions, item.subject);
+  const names = namesOf(peopleOf(claim));
+  const people = [...names].map(([id, name]) => ({ id, name }));
+  const settable =
+    ["fact", "word", "judgement"].includes(item.kind) &&
+    item.subject.startsWith("/") &&
+    !item.subject.endsWith("people") &&
+    !["group", "groups", "flagByPerson", "moneyByQuarter"].includes(question?.kind ?? "");
 
   const save = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const form = new FormData(event.currentTarget);
     const text = String(form.get("value")).trim();
-    const value = /^-?\d+([.,]\d+)?$/.test(text) ? Number(text.replace(",", ".")) : text;
+    const value = readAnswer(text, question, today);
+    if (value === undefined) {
+      setRefusal(t("app.unread", { expected: expected(question?.kind) }));
+      return;
+    }
     try {
       await done(
         api.POST("/api/claims/{number}/answers", {
-          params: { path: { number } },
-          body: { version, pointer: item.subject, value: value as never, reason: String(form.get("reason")) },
+          params: { path: { number: claim.number } },
+          body: {
+            version: claim.version,
+            pointer: item.subject,
+            value: value as never,
+            reason: String(form.get("reason")),
+          },
         }),
       );
       setOpen(false);
@@ -43,10 +65,7 @@ export function WantedItem({ item, number, version, onChanged }: Props) {
       <div className="flex justify-between gap-4">
         <p>
           <TurnMark turn={item.owner} /> {item.words}{" "}
-          <span className="soft">
-            ({said(item.subject)}
-            {item.dueOn ? `, ${shortDay(item.dueOn)}` : ""})
-          </span>
+          {item.dueOn && <span className="soft">{t("claim.by", { day: shortDay(item.dueOn) })}</span>}
         </p>
         {settable && !open && (
           <button type="button" className="plain-link whitespace-nowrap" onClick={() => setOpen(true)}>
@@ -56,10 +75,7 @@ export function WantedItem({ item, number, version, onChanged }: Props) {
       </div>
       {open && (
         <form onSubmit={save} className="flex gap-3 items-end mt-2">
-          <label className="flex flex-col small">
-            {t("claim.answerValue")}
-            <input name="value" className="input input-sm case w-36" required />
-          </label>
+          <AnswerValue question={question} people={people} />
           <label className="flex flex-col small">
             {t("claim.answerReason")}
             <input name="reason" className="input input-sm w-72" required />
@@ -76,8 +92,9 @@ export function WantedItem({ item, number, version, onChanged }: Props) {
   );
 }
 
-/** What is wanted, by the last word of its place, or the kind of paper. */
-function said(subject: string): string {
-  const last = subject.slice(subject.lastIndexOf("/") + 1);
-  return spoken(last.split(":")[0]);
+/** What would be right, by the kind of answer. */
+function expected(kind: string | undefined): string {
+  if (kind === "date") return "30 11 26";
+  if (kind === "month" || kind === "months") return "11 2026";
+  return kind === "choices" ? "…" : "640.00";
 }

@@ -1,8 +1,8 @@
 import { useTranslation } from "react-i18next";
 import type { ClaimView, Schemas } from "../api/client";
 import { namesOf } from "../parts/called";
-import { money } from "../parts/format";
-import { testName } from "../parts/Margin";
+import { monthInFull } from "../parts/format";
+import { Awards, testName } from "../parts/Margin";
 import { Decide } from "./Decide";
 import { peopleOf } from "./people";
 import { WantedItem } from "./WantedItem";
@@ -10,86 +10,99 @@ import { WantedItem } from "./WantedItem";
 interface Props {
   claim: ClaimView;
   working: Schemas["Working"];
+  today: string;
   onChanged: () => void;
 }
 
 /** The tests in order with every number, the sum line by line, and the decision at the foot. */
-export function WorkingView({ claim, working, onChanged }: Props) {
+export function WorkingView({ claim, working, today, onChanged }: Props) {
   const { t } = useTranslation();
   const result = working.result;
   const names = namesOf(peopleOf(claim));
-  const wanted = claim.items.filter((item) => item.owner !== "ours");
+  const wanted = [...claim.items].sort((a, b) => Number(b.owner === "ours") - Number(a.owner === "ours"));
   return (
-    <div className="px-6 py-4 flex flex-col gap-6">
-      {wanted.length > 0 && (
+    <div className="grid grid-cols-[minmax(0,1fr)_22rem] min-h-full">
+      <div className="px-6 py-4 flex flex-col gap-6">
+        {wanted.length > 0 && (
+          <section>
+            <h2 className="head">
+              <span>{t("claim.items")}</span>
+              <span>{wanted.length}</span>
+            </h2>
+            <ul>
+              {wanted.map((item) => (
+                <WantedItem key={item.id} item={item} claim={claim} today={today} onChanged={onChanged} />
+              ))}
+            </ul>
+          </section>
+        )}
         <section>
-          <h2 className="head">
-            <span>{t("claim.items")}</span>
-            <span>{wanted.length}</span>
-          </h2>
-          <ul>
-            {wanted.map((item) => (
-              <WantedItem
-                key={item.id}
-                item={item}
-                number={claim.number}
-                version={claim.version}
-                onChanged={onChanged}
-              />
-            ))}
-          </ul>
-        </section>
-      )}
-      <section>
-        <h2 className="head">{t("claim.tests")}</h2>
-        <table className="w-full">
-          <thead className="soft small text-left">
-            <tr>
-              <td />
-              <td />
-              <th className="font-normal text-right">{t("claim.measured")}</th>
-              <th className="font-normal text-right pl-4">{t("claim.limit")}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {result.tests.map((test) => (
-              <tr key={test.id} className="border-b border-base-300 align-top">
-                <td className="py-1.5 pr-3 w-28">
-                  <span
-                    className={test.outcome === "notMet" || test.outcome === "unknown" ? "font-bold" : ""}
-                  >
-                    {t(`margin.outcome.${test.outcome}`)}
-                  </span>
-                  <span className="block soft text-[0.76rem]">{testName(test, names)}</span>
-                </td>
-                <td className="py-1.5 pr-3">{test.because}</td>
-                <td className="case py-1.5 text-right whitespace-nowrap">{number(test.measured)}</td>
-                <td className="case py-1.5 pl-4 text-right whitespace-nowrap">{number(test.limit)}</td>
+          <h2 className="head">{t("claim.tests")}</h2>
+          <table className="w-full">
+            <thead className="soft small text-left">
+              <tr>
+                <td />
+                <td />
+                <th className="font-normal text-right">{t("claim.measured")}</th>
+                <th className="font-normal text-right pl-4">{t("claim.limit")}</th>
               </tr>
-            ))}
-          </tbody>
-        </table>
-      </section>
-      {result.working.length > 0 && (
-        <section className="max-w-md">
-          <h2 className="head">{t("claim.sum")}</h2>
-          {result.working.map((line) => (
-            <p key={line.label} className="flex justify-between gap-4">
-              <span>{line.label}</span>
-              <span className="case">{line.value}</span>
+            </thead>
+            <tbody>
+              {result.tests.map((test) => (
+                <tr key={test.id} className="border-b border-base-300 align-top">
+                  <td className="py-1.5 pr-3 w-28">
+                    <span
+                      className={test.outcome === "notMet" || test.outcome === "unknown" ? "font-bold" : ""}
+                    >
+                      {t(`margin.outcome.${test.outcome}`)}
+                    </span>
+                    <span className="block soft text-[0.76rem]">{testName(test, names)}</span>
+                  </td>
+                  <td className="py-1.5 pr-3">{test.because}</td>
+                  <td className="case py-1.5 text-right whitespace-nowrap">{test.measuredWords}</td>
+                  <td className="case py-1.5 pl-4 text-right whitespace-nowrap">{test.limitWords}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      </div>
+      <aside
+        className="bg-base-200 border-l border-base-300 p-4 flex flex-col gap-6"
+        aria-label={t("margin.label")}
+      >
+        <section aria-label={result.title}>
+          <h2 className="head">
+            <span>{result.title}</span>
+            <span>{t("margin.book", { month: monthInFull(result.book) })}</span>
+          </h2>
+          <p
+            className={`case text-[1.5rem] leading-tight ${result.outcome === "unknown" ? "soft" : "font-semibold"}`}
+          >
+            {t(`margin.${result.outcome}`)}
+          </p>
+          {result.route && <p className="wrong">{t(`margin.${result.route}`)}</p>}
+          {result.hold && <p>{t(`margin.hold.${result.hold}`)}</p>}
+          <Awards awards={result.awards} />
+          {result.notes.map((note) => (
+            <p key={note.code} className="mt-2">
+              {note.text}
             </p>
           ))}
         </section>
-      )}
-      {result.notes.map((note) => (
-        <p key={note.code}>{note.text}</p>
-      ))}
-      <Decide claim={claim} working={working} onChanged={onChanged} />
+        {result.working.length > 0 && (
+          <section className="max-w-md">
+            <h2 className="head">{t("claim.sum")}</h2>
+            {result.working.map((line) => (
+              <p key={line.label} className="flex justify-between gap-4">
+                <span>{line.label}</span>
+                <span className="case whitespace-nowrap">{line.value}</span>
+              </p>
+            ))}
+          </section>
+        )}
+        <Decide claim={claim} working={working} onChanged={onChanged} />
+      </aside>
     </div>
   );
-}
-
-function number(value: number | null | undefined): string {
-  if (value == null) return "";
-  return Number.isInteger(value) && Math.abs(value) < 100 ? String(value) : money(value);
 }

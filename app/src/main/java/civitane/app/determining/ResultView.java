@@ -20,6 +20,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /**
  * A result as the interface shows it.
  *
@@ -46,6 +48,8 @@ public record ResultView(
    *
    * @param label what it is about
    * @param person whose it is; null for the household's
+   * @param measuredWords what was measured, with its unit and period
+   * @param limitWords the limit likewise
    * @param apart how far what was measured lies from the limit, with its unit and period
    */
   public record CheckView(
@@ -55,6 +59,8 @@ public record ResultView(
       String outcome,
       @Nullable BigDecimal measured,
       @Nullable BigDecimal limit,
+      @Nullable String measuredWords,
+      @Nullable String limitWords,
       @Nullable String apart,
       String because,
       List<String> needs,
@@ -70,6 +76,8 @@ public record ResultView(
           check.outcome().word(),
           number(check.measured()),
           number(check.limit()),
+          inUnit(check, check.measured()),
+          inUnit(check, check.limit()),
           distance(check),
           DeskWords.WORDS.say(check.reasons(), Voice.DESK),
           check.needs(),
@@ -127,22 +135,35 @@ public record ResultView(
     if (check.measured() == null || check.limit() == null) {
       return null;
     }
-    var apart = check.measured().distanceTo(check.limit());
-    return check.reasons().stream()
-        .flatMap(reason -> reason.arguments().stream())
-        .map(argument -> inUnitOf(argument, check.limit(), apart))
-        .flatMap(Optional::stream)
-        .findFirst()
-        .map(DeskWords.WORDS::say)
+    return inUnitOf(check, check.limit(), check.measured().distanceTo(check.limit()))
         .orElse(null);
   }
 
-  private static Optional<Argument> inUnitOf(Argument argument, Amount limit, Amount apart) {
-    if (argument instanceof Argument.Money money && money.amount().equals(limit)) {
-      return Optional.of(Argument.each(apart, money.each()));
+  private static @Nullable String inUnit(Check check, @Nullable Amount number) {
+    var told = check.limit() == null ? check.measured() : check.limit();
+    return number == null || told == null
+        ? null
+        : inUnitOf(check, told, number)
+            .or(() -> inUnitOf(check, known(check.measured()), number))
+            .orElseGet(number::plain);
+  }
+
+  /** A number in the unit in which the reasons tell a known one. */
+  private static Optional<String> inUnitOf(Check check, Amount known, Amount number) {
+    return check.reasons().stream()
+        .flatMap(reason -> reason.arguments().stream())
+        .map(argument -> inUnitOf(argument, known, number))
+        .flatMap(Optional::stream)
+        .findFirst()
+        .map(DeskWords.WORDS::say);
+  }
+
+  private static Optional<Argument> inUnitOf(Argument argument, Amount known, Amount number) {
+    if (argument instanceof Argument.Money money && money.amount().equals(known)) {
+      return Optional.of(Argument.each(number, money.each()));
     } else if (argument instanceof Argument.Quantity quantity
-        && quantity.number().equals(limit)) {
-      return Optional.of(new Argument.Quantity(apart, quantity.unit()));
+        && quantity.number().equals(known)) {
+      return Optional.of(new Argument.Quantity(number, quantity.unit()));
     }
     return Optional.empty();
   }

@@ -52,7 +52,12 @@ public final class Wants {
       return List.of(new Want(ItemKind.JUDGEMENT, check.id(), check.reasons(), Turn.OURS));
     }
     if (hold != null && waitsFor(check, hold)) {
-      return List.of(new Want(ItemKind.WORD, hold.word(), check.reasons(), Turn.THIRD_PARTY));
+      var place = check.missing().stream()
+          .map(Missing::subject)
+          .filter(subject -> whose.apply(subject) == WhoseWord.THIRD_PARTY)
+          .findFirst()
+          .orElse(hold.word());
+      return List.of(new Want(ItemKind.WORD, place, check.reasons(), Turn.THIRD_PARTY));
     }
     if (check.missing().isEmpty()) {
       var subject = check.needs().isEmpty() ? check.id() : check.needs().get(0);
