@@ -5,6 +5,6 @@ cat <<'TEXT'
 ./civitane determine [OPTIONS] FILE…    works out packets without a database (--help lists the options)
 ./civitane rerun                        makes the demo's determinations again and lists those that differ; 1 where any does
 ./civitane bench [PATTERN]              runs the benchmarks
-./civitane mutate                       makes deliberate mistakes in the core and counts those its tests notice
+./civitane mutate [PART]                makes deliberate mistakes in the core, or in a part (income, services.paidleave), and counts those noticed
 ./civitane help                         this text
 TEXT

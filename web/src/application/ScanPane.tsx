@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, send } from "../api/client";
+import { FileDrop } from "../parts/FileDrop";
 import { useTrying } from "../parts/useTrying";
 
 /** The paper form beside the fields: its pages, larger or smaller, turned, one after the other. */
@@ -16,8 +17,7 @@ export function ScanPane({ id }: { id: string }) {
     queryKey: ["scans", id],
     queryFn: () => done(api.GET("/api/applications/{id}/scans", { params: { path: { id } } })),
   });
-  const add = (file?: File) =>
-    file &&
+  const add = (file: File) =>
     attempt(async () => {
       await send(`/api/applications/${id}/scans`, await file.arrayBuffer(), "application/octet-stream");
       await queries.invalidateQueries({ queryKey: ["scans", id] });
@@ -26,15 +26,12 @@ export function ScanPane({ id }: { id: string }) {
   const here = all[Math.min(page, all.length - 1)];
   return (
     <section className="flex flex-col gap-3">
-      <label className="flex flex-col gap-1">
-        <span className="small soft">{t("app.scan.add")}</span>
-        <input
-          type="file"
-          accept="application/pdf,image/png,image/jpeg"
-          className="small"
-          onChange={(event) => add(event.target.files?.[0])}
-        />
-      </label>
+      <FileDrop
+        label={t("app.scan.add")}
+        accepted={t("app.scan.add")}
+        accept="application/pdf,image/png,image/jpeg"
+        onFile={add}
+      />
       <p role="alert" className="wrong">
         {refusal}
       </p>

@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "@tanstack/react-router";
-import { type ChangeEvent, useEffect, useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { type ApplicationView, type Fault, Refusal, send } from "../api/client";
 import { offersQuery } from "../api/offers";
+import { FileDrop } from "../parts/FileDrop";
 import { Faults } from "./Faults";
 
 const BYTES = "application/octet-stream";
@@ -22,9 +23,7 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
 
   useEffect(() => dialog.current?.showModal(), []);
 
-  const read = async (event: ChangeEvent<HTMLInputElement>) => {
-    const file = event.target.files?.[0];
-    if (!file) return;
+  const read = async (file: File) => {
     setWords(t("desk.importing"));
     setFaults([]);
     try {
@@ -50,14 +49,13 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
     <dialog ref={dialog} className="modal" onClose={onClose} aria-label={t("desk.import")}>
       <div className="modal-box max-w-3xl">
         <h2 className="case text-xl mb-1">{t("desk.import")}</h2>
-        <p className="soft mb-3">{t("desk.importHint")}</p>
-        <div className="flex gap-6 items-end flex-wrap">
-          <input
-            type="file"
-            accept=".json,.ndjson,.pdf,.csv,application/json,application/pdf,text/csv"
-            aria-label={t("desk.import")}
-            onChange={read}
-          />
+        <FileDrop
+          label={t("desk.import")}
+          accepted={t("desk.importHint")}
+          accept=".json,.ndjson,.pdf,.csv,application/json,application/pdf,text/csv"
+          onFile={read}
+        />
+        <div className="flex gap-6 items-end flex-wrap mt-4">
           <label className="flex flex-col small">
             {t("desk.batchOf")}
             <select
