@@ -11,7 +11,7 @@ import { BirthField, NameField, NumberField } from "./PersonFields";
 
 const ROLES = vocabulary("role");
 const SEXES = vocabulary("sex");
-const COLUMNS = "grid-cols-[1fr_1.1fr_8.6rem_8.4rem_6.4rem_1.1fr_1.4rem]";
+const COLUMNS = "grid-cols-[1fr_1fr_8.2rem_9.6rem_5.8rem_1.15fr_1.4rem]";
 
 /** Everyone of the home, one row each. */
 export function WhoPart({ handle, today, onAdd }: { handle: DraftHandle; today: string; onAdd: () => void }) {
