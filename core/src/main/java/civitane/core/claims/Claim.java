@@ -77,7 +77,7 @@ public record Claim(
         List.of(new Stint(lodgedOn, Turn.OURS)),
         List.of(),
         DecisionKind.FIRST);
-    return claim.wanting(wants, dueOn);
+    return claim.wanting(wants, dueOn, lodgedOn);
   }
 
   // What can be asked of it
@@ -197,7 +197,7 @@ public record Claim(
    * @param dueOn by when what is new is wanted of others
    */
   public Moved want(Act act, List<Want> wants, LocalDate dueOn) {
-    return move(Move.WANT, act, () -> wanting(wants, dueOn));
+    return move(Move.WANT, act, () -> wanting(wants, dueOn, act.on()));
   }
 
   /** Something came for an item. */
@@ -352,9 +352,9 @@ public record Claim(
     return item;
   }
 
-  private Claim wanting(List<Want> wants, LocalDate dueOn) {
-    // What is ours is due when the claim is.
-    var ours = dueOn(stints.get(stints.size() - 1).from());
+  private Claim wanting(List<Want> wants, LocalDate dueOn, LocalDate on) {
+    // What is ours is due when the claim is, as far as the clock has stood until now.
+    var ours = dueOn(on);
     var next = new ArrayList<Item>();
     for (var item : items) {
       var wanted = wants.stream().filter(want -> want.isSameAs(item.want())).findFirst();

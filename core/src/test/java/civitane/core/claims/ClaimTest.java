@@ -1,5 +1,6 @@
 package civitane.core.claims;
 
+import civitane.core.reasons.Argument;
 import civitane.core.rules.StandardTime;
 import java.time.LocalDate;
 import java.util.List;
@@ -138,5 +139,51 @@ public class ClaimTest {
         .mapToInt(Clock.Stretch::days)
         .sum();
     assertEquals(over, 37);
+  }
+
+  @Test
+  public void whatIsWantedAgainIsTheSameItemAndWhatIsNotIsOver() {
+    var claim = taken(PAYSLIPS, LEASE);
+    var again = done(claim.want(on(3), List.of(LEASE, LANDLORD, LATE), LODGED.plusDays(17)));
+    assertEquals(again.item(1).orElseThrow().state(), ItemState.NO_LONGER_NEEDED);
+    assertEquals(again.item(2).orElseThrow(), claim.item(2).orElseThrow(), "with its own date");
+    assertEquals(again.item(3).orElseThrow().want(), LANDLORD);
+    assertEquals(again.item(3).orElseThrow().dueOn(), LODGED.plusDays(17));
+    assertEquals(again.item(4).orElseThrow().dueOn(), again.dueOn(LODGED.plusDays(3)), "ours");
+    assertEquals(again.items().size(), 4);
+    var back = done(again.want(on(4), List.of(PAYSLIPS), LODGED.plusDays(18)));
+    assertEquals(back.item(5).orElseThrow().want(), PAYSLIPS, "wanted anew, beside the old one");
+    assertEquals(back.item(1).orElseThrow().state(), ItemState.NO_LONGER_NEEDED);
+  }
+
+  @Test
+  public void nobodyPicksUpWhatSomebodyElseHas() {
+    var claim = taken();
+    var other = claim.takeUp(on(2), "maud");
+    assertTrue(other instanceof Moved.Refused refused
+        && refused.because().equals(Why.HELD_BY_SOMEBODY.with(Argument.told("ikenna"))));
+    assertEquals(done(claim.takeUp(on(2), "ikenna")).holder(), "ikenna");
+  }
+
+  @Test
+  public void whatNobodyHasIsPickedUpUnlessSomethingOfOursComesFirst() {
+    var lodged = Claim.lodged(
+        "BW-26-004217-1",
+        LODGED,
+        StandardTime.days(28),
+        false,
+        List.of(PAYSLIPS),
+        LODGED.plusDays(14));
+    assertEquals(step(lodged, 0), Step.TAKE_UP);
+    var late = Claim.lodged(
+        "BW-26-004217-1",
+        LODGED,
+        StandardTime.days(28),
+        false,
+        List.of(PAYSLIPS, LATE),
+        LODGED.plusDays(14));
+    assertEquals(step(late, 0), Step.JUDGE);
+    assertEquals(
+        step(done(late.want(on(0), List.of(PAYSLIPS), LODGED.plusDays(14))), 0), Step.TAKE_UP);
   }
 }
