@@ -1,5 +1,6 @@
 import { useTranslation } from "react-i18next";
 import type { Fault } from "../api/client";
+import { placeWords } from "../i18n/words";
 
 /** Every fault: where, what is wrong, and what would be right. */
 export function Faults({ faults }: { faults: Fault[] }) {
@@ -16,7 +17,14 @@ export function Faults({ faults }: { faults: Fault[] }) {
       <tbody>
         {faults.map((fault, i) => (
           <tr key={i} className="border-t border-base-300 align-top">
-            <td className="case py-1 pr-3 break-words">{fault.pointer || "/"}</td>
+            <td className="py-1 pr-3">
+              {placeWords(fault.pointer)}
+              {fault.pointer.startsWith("/") ? (
+                <span className="case small soft block break-words">{fault.pointer}</span>
+              ) : (
+                fault.pointer
+              )}
+            </td>
             <td className="py-1 pr-3">{fault.message}</td>
             <td className="py-1 soft">{fault.expected}</td>
           </tr>

@@ -53,6 +53,22 @@ export function fact(place: PlaceIn<keyof typeof said>): string {
   return said[`household.${place}`];
 }
 
+/** A place of a packet as it is called, from outside to inside: "What comes in, line 1, How often". */
+export function placeWords(pointer: string): string {
+  const said: string[] = [];
+  let path = "";
+  for (const step of pointer.split("/").slice(1)) {
+    if (/^\d+$/.test(step)) {
+      said.push(i18next.t("line", { number: Number(step) + 1 }));
+      continue;
+    }
+    path = path ? `${path}.${step}` : step;
+    const words = SAID[path] ?? SAID[`household.${step}`] ?? (path === "household" ? "" : PLAIN.get(step));
+    if (words) said.push(words);
+  }
+  return said.join(", ");
+}
+
 /** What an answer left open stands for. */
 export function standsFor(service: string, path: string): string {
   return SAID[`${service}.otherwise.${path}`] ?? "";

@@ -112,6 +112,7 @@ public class CommonMistakesStory extends Story {
             AriaRole.CELL,
             new Locator.GetByRoleOptions().setName("/household/incomes/0/frequency")))
         .isVisible();
+    assertThat(dialog).containsText("What comes in, line 1, How often");
     assertThat(dialog).containsText("it is not on the calendar");
     accessible(page, "the faults of a packet");
     page.keyboard().press("Escape");
