@@ -25,7 +25,7 @@ export function AboutService({ service, offer, open }: Props) {
       <summary className="cursor-pointer">
         <span className="case text-lg">{offer.title}</span> <span className="soft">{about.what}</span>
       </summary>
-      <dl className="grid grid-cols-[9rem_1fr] gap-x-4 gap-y-1 mt-2">
+      <dl className="stacks stacks grid grid-cols-[9rem_1fr] gap-x-4 gap-y-1 mt-2">
         <dt className="soft">{t("about.who")}</dt>
         <dd>{about.who}</dd>
         <dt className="soft">{t("about.pays")}</dt>

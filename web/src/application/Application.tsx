@@ -25,7 +25,7 @@ export function Application() {
     knowQuestions((service) => known.find((offer) => offer.service === service)?.questions ?? []);
   }
   return (
-    <div className="h-screen flex flex-col">
+    <div className="screen h-screen flex flex-col">
       <Bar />
       {(view.isPending || offers.isPending) && <p className="soft p-5">{t("app.loading")}</p>}
       {view.isError && (

@@ -130,7 +130,7 @@ export function DraftScreen({ view, offers, today }: Props) {
 
   return (
     <>
-      <div className="flex-1 min-h-0 grid grid-cols-[216px_1fr_310px]">
+      <div className="panes flex-1 min-h-0 grid grid-cols-[216px_1fr_310px]">
         <PartList
           handle={handle}
           groups={draft}

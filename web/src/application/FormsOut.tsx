@@ -43,7 +43,7 @@ export function FormsOut({ handle, id }: { handle: DraftHandle; id: string }) {
         {out.data?.map((one) => (
           <li
             key={one.id}
-            className="grid grid-cols-[15rem_1fr_12rem] gap-4 border-b border-base-300 py-1.5 items-baseline"
+            className="stacks stacks grid grid-cols-[15rem_1fr_12rem] gap-4 border-b border-base-300 py-1.5 items-baseline"
           >
             <a className="plain-link" href={`/api/forms-out/${one.id}`} target="_blank" rel="noreferrer">
               {one.title}

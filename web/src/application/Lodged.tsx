@@ -26,7 +26,7 @@ export function Lodged({ view }: { view: ApplicationView }) {
           {view.lodged.map((claim) => (
             <li
               key={claim.number}
-              className="grid grid-cols-[12rem_1fr_14rem] gap-4 items-baseline border-b border-base-300 py-1.5"
+              className="stacks stacks grid grid-cols-[12rem_1fr_14rem] gap-4 items-baseline border-b border-base-300 py-1.5"
             >
               <Link
                 to="/claims/$number"

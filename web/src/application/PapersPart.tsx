@@ -28,7 +28,7 @@ export function PapersPart({ handle, id, offers }: Props) {
           {wants.map((want) => (
             <li
               key={`${want.kind}${want.of}`}
-              className="grid grid-cols-[15rem_1fr_12rem] gap-4 border-b border-base-300 py-1.5"
+              className="stacks stacks grid grid-cols-[15rem_1fr_12rem] gap-4 border-b border-base-300 py-1.5"
             >
               <span>
                 <span className="case">{spoken(want.kind)}</span>

@@ -76,7 +76,7 @@ export function Registers({ handle, id, today }: { handle: DraftHandle; id: stri
       <div role="status">
         <ul className="mt-1">
           {answers.map((answer) => (
-            <li key={answer.register} className="grid grid-cols-[10rem_1fr]">
+            <li key={answer.register} className="stacks stacks grid grid-cols-[10rem_1fr]">
               <span className="soft">{answer.register}</span>
               <span className={answer.state === "silent" ? "wrong" : ""}>{answer.words}</span>
             </li>

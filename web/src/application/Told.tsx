@@ -48,7 +48,10 @@ export function Told({ draft, today }: { draft: Draft; today: string }) {
             <h3 className="case text-lg mb-1">{section.title}</h3>
             <dl>
               {section.lines.map((line, i) => (
-                <div key={i} className="grid grid-cols-[22rem_1fr] gap-4 border-b border-base-300 py-1">
+                <div
+                  key={i}
+                  className="stacks stacks grid grid-cols-[22rem_1fr] gap-4 border-b border-base-300 py-1"
+                >
                   <dt className="soft">{line.label}</dt>
                   <dd className="case">{line.value}</dd>
                 </div>

@@ -35,7 +35,7 @@ export function WhoPart({ handle, today, onAdd }: { handle: DraftHandle; today: 
           <MoreOfPerson handle={handle} person={person} index={i} />
         </div>
       ))}
-      <div className="flex items-center gap-6 mt-3">
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-2 mt-3">
         <button type="button" data-flow className="btn btn-sm" onClick={onAdd}>
           {t("app.addPerson")} <kbd className="key">Alt P</kbd>
         </button>

@@ -48,7 +48,7 @@ export function Claim() {
     { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },
   ];
   return (
-    <div className="h-screen flex flex-col">
+    <div className="screen h-screen flex flex-col">
       <Bar />
       {claim.isPending && <p className="soft p-5">{t("claim.loading")}</p>}
       {claim.isError && (
@@ -64,7 +64,7 @@ export function Claim() {
         </main>
       )}
       {claim.data && (
-        <div className={`flex-1 min-h-0 grid ${view === "working" ? "" : "grid-cols-[1fr_320px]"}`}>
+        <div className={`panes flex-1 min-h-0 grid ${view === "working" ? "" : "grid-cols-[1fr_320px]"}`}>
           <main className="min-w-0 overflow-y-auto">
             <ClaimHead claim={claim.data} today={today} onTake={take} />
             {refusal && (

@@ -23,7 +23,10 @@ export function RecordView({ claim, letters }: { claim: ClaimView; letters: Sche
       )}
       <ol>
         {[...claim.events].reverse().map((event, i) => (
-          <li key={i} className="grid grid-cols-[9.5rem_1fr_12rem] border-b border-base-300 py-1.5">
+          <li
+            key={i}
+            className="stacks stacks grid grid-cols-[9.5rem_1fr_12rem] border-b border-base-300 py-1.5"
+          >
             <span className="soft">
               {shortDay(event.at)} {clockTime(event.at)}
             </span>

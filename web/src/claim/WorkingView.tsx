@@ -21,7 +21,7 @@ export function WorkingView({ claim, working, today, onChanged }: Props) {
   const names = namesOf(peopleOf(claim));
   const wanted = [...claim.items].sort((a, b) => Number(b.owner === "ours") - Number(a.owner === "ours"));
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_22rem] min-h-full">
+    <div className="panes grid grid-cols-[minmax(0,1fr)_22rem] min-h-full">
       <div className="px-6 py-4 flex flex-col gap-6">
         {wanted.length > 0 && (
           <section>
@@ -38,7 +38,7 @@ export function WorkingView({ claim, working, today, onChanged }: Props) {
         )}
         <section>
           <h2 className="head">{t("claim.tests")}</h2>
-          <table className="w-full">
+          <table className="checks w-full">
             <thead className="soft small text-left">
               <tr>
                 <td />

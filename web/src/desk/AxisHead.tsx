@@ -12,7 +12,7 @@ interface Props {
   scale: ScaleTime<number, number>;
 }
 
-export const COLUMNS = "grid grid-cols-[196px_1fr_250px]";
+export const COLUMNS = "on-axis grid grid-cols-[196px_1fr_250px]";
 
 /** The tide and the days, above the rows and on their axis. */
 export function AxisHead({ axis, page, today, scale }: Props) {

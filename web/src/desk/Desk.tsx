@@ -87,12 +87,12 @@ export function Desk() {
   ];
 
   return (
-    <div className="h-screen flex flex-col">
+    <div className="screen h-screen flex flex-col">
       <Bar />
-      <div className="flex-1 min-h-0 grid grid-cols-[1fr_300px] grid-rows-[minmax(0,1fr)]">
+      <div className="panes flex-1 min-h-0 grid grid-cols-[1fr_300px] grid-rows-[minmax(0,1fr)]">
         <main className="min-w-0 min-h-0 flex flex-col">
           <h1 className="sr-only">{t("desk.title")}</h1>
-          <div className="flex items-center gap-4 px-5 min-h-[52px] border-b border-base-300">
+          <div className="flex flex-wrap items-center gap-x-4 px-5 min-h-[52px] border-b border-base-300">
             <Rounds
               rows={all}
               more={desk.hasNextPage}

@@ -30,7 +30,7 @@ export function Debts(props: QuestionProps) {
       {booked.data.map((debt) => (
         <label
           key={debt.ref}
-          className="grid grid-cols-[1.5rem_8rem_1fr_8rem] items-center min-h-8 max-w-2xl"
+          className="stacks stacks grid grid-cols-[1.5rem_8rem_1fr_8rem] items-center min-h-8 max-w-2xl"
         >
           <input
             type="checkbox"

@@ -18,7 +18,10 @@ export function ListChoice({ handle, pointer, path, matter }: QuestionProps) {
     <fieldset>
       <legend className="sr-only">{asked(matter.service, path)}</legend>
       {lists.data?.map((list) => (
-        <label key={list.code} className="grid grid-cols-[1.5rem_16rem_1fr] items-center min-h-8">
+        <label
+          key={list.code}
+          className="stacks stacks grid grid-cols-[1.5rem_16rem_1fr] items-center min-h-8"
+        >
           <input
             type="checkbox"
             className="checkbox checkbox-sm"

@@ -64,7 +64,7 @@ export function ParcelChoice({ handle, pointer, path, matter }: QuestionProps) {
         {found?.map((parcel) => (
           <li
             key={parcel.number}
-            className="grid grid-cols-[16rem_1fr_auto] gap-4 items-center border-b border-base-300 py-1"
+            className="stacks stacks grid grid-cols-[16rem_1fr_auto] gap-4 items-center border-b border-base-300 py-1"
           >
             <span className="case">
               {parcel.line1}, {parcel.town}

@@ -62,7 +62,7 @@ function Question(props: QuestionProps) {
   ].filter(Boolean);
   const wide = Own !== undefined || question.kind === "groups" || question.kind === "group";
   return (
-    <div className={wide ? "" : "grid grid-cols-[14rem_1fr] gap-4 items-start"}>
+    <div className={wide ? "" : "stacks stacks grid grid-cols-[14rem_1fr] gap-4 items-start"}>
       <p className={wide ? "mb-1" : "pt-1.5"}>
         {asked(matter.service, path)}
         {hints.length > 0 && (

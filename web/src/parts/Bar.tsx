@@ -24,7 +24,7 @@ export function Bar() {
     setNight(!night);
   };
   return (
-    <header className="h-12 bg-neutral text-neutral-content flex items-center gap-6 px-5 shrink-0">
+    <header className="min-h-12 bg-neutral text-neutral-content flex flex-wrap items-center gap-x-6 px-5 shrink-0">
       <Link to="/" className="case text-[1.35rem] tracking-tight">
         civi<span className="text-[#7CCBB7]">tane</span>
       </Link>

@@ -45,9 +45,9 @@ export function QuickCheck() {
     offer?.quickAnswers.includes(question.key),
   );
   return (
-    <div className="h-screen flex flex-col">
+    <div className="screen h-screen flex flex-col">
       <Bar />
-      <div className="flex-1 min-h-0 grid grid-cols-[200px_1fr_330px]">
+      <div className="panes flex-1 min-h-0 grid grid-cols-[200px_1fr_330px]">
         <nav
           className="bg-base-200 border-r border-base-300 py-3 overflow-y-auto"
           aria-label={t("quick.services")}

@@ -72,15 +72,9 @@ final class ReadThrough {
     return List.copyOf(sections);
   }
 
-  /** The same for a letter; a protected address is on none. */
+  /** The same for a letter, without where they live: it may go elsewhere, and home is printed on top where it goes home. */
   List<Figure> lines() {
-    var household = packet.household();
     section("household.people", this::people);
-    if (!household.address().hidden()) {
-      section(
-          "household.address",
-          () -> answers(null, "household.address", household.address(), false));
-    }
     money();
     packet.requests().forEach(this::request);
     section("household.signatures", this::statements);

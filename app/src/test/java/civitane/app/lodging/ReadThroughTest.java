@@ -106,7 +106,7 @@ public class ReadThroughTest {
   }
 
   @Test
-  public void aProtectedAddressIsOnNoLetter() {
+  public void whereSomebodyLivesIsNotRepeatedInALetter() {
     assertFalse(in(Language.EN).lines().toString().contains("3 Tide Row"));
     assertEquals(in(Language.EN).sections().size(), 12, whole(Language.EN));
   }

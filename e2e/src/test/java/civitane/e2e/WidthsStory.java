@@ -1,0 +1,49 @@
+package civitane.e2e;
+
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertTrue;
+
+/** From a phone to a wide screen nothing has to be scrolled sideways. */
+public class WidthsStory extends Story {
+  private static final int HEIGHT = 844;
+
+  @DataProvider
+  public Object[][] widths() {
+    return new Object[][] {{360}, {390}, {768}, {1024}, {1280}, {1920}};
+  }
+
+  private void fits(String what) {
+    var apart = page.evaluate(
+        "() => document.documentElement.scrollWidth - document.documentElement.clientWidth");
+    assertTrue(((Number) apart).intValue() <= 0, what + " is " + apart + " px too wide");
+  }
+
+  @Test(dataProvider = "widths")
+  public void nothingScrollsSideways(int width) {
+    signIn(page, "ikenna");
+    page.setViewportSize(width, HEIGHT);
+    assertThat(page.getByText("of work due today")).isVisible();
+    fits("the Desk");
+    CommonMistakesStory.importPacket(page, StoryPackets.meals(2));
+    assertThat(page.getByLabel("Given name 1")).hasValue("Perpetua");
+    for (var part = 1; part <= 9; part++) {
+      page.keyboard().press("Alt+" + part);
+      fits("part " + part);
+    }
+    page.keyboard().press("Alt+d");
+    assertThat(page.getByText("of work due today")).isVisible();
+    page.keyboard().press("Alt+o");
+    assertThat(page.getByText("The checks")).isVisible();
+    fits("a claim's working");
+    page.keyboard().press("Alt+r");
+    fits("a claim's record");
+    page.keyboard().press("Alt+d");
+    assertThat(page.getByText("of work due today")).isVisible();
+    page.keyboard().press("Alt+q");
+    assertThat(page.getByLabel("Postcode")).isVisible();
+    fits("a first look");
+  }
+}
