@@ -60,7 +60,7 @@ export function AxisHead({ axis, page, today, scale }: Props) {
         </svg>
       </div>
       <ul className="pl-4 pt-3 small soft">
-        <li className="flex gap-3">
+        <li className="flex flex-wrap gap-x-3">
           {["ours", "household", "thirdParty"].map((turn) => (
             <span key={turn} className="whitespace-nowrap">
               <TurnMark turn={turn} /> {t(`turn.${turn}`)}
