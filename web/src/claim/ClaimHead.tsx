@@ -32,7 +32,7 @@ export function ClaimHead({ claim, today, onTake }: Props) {
   const people = peopleOf(claim);
   return (
     <header className="px-6 pt-4 pb-3 border-b border-base-300">
-      <div className="flex justify-between gap-6 items-start">
+      <div className="flex flex-wrap justify-between gap-x-6 gap-y-2 items-start">
         <div>
           <h1 className="case text-[1.7rem] leading-tight">{claim.householdName}</h1>
           <p>
@@ -59,13 +59,13 @@ export function ClaimHead({ claim, today, onTake }: Props) {
           aria-hidden="true"
         />
       </div>
-      <div className="flex justify-between items-center gap-4">
+      <div className="flex flex-wrap justify-between items-center gap-x-4 gap-y-1">
         <p className="small soft">
           {t("claim.lodged", { date: shortDay(claim.lodgedOn) })} ·{" "}
           {t("claim.worked", { count: claim.worked })} · {t("claim.stood", { count: claim.stood })} ·{" "}
           {t("claim.due", { date: shortDay(claim.dueOn) })}
         </p>
-        <p className="flex items-center gap-3">
+        <p className="flex flex-wrap items-center gap-x-3">
           {claim.holder && <span className="soft small">{t("claim.heldBy", { name: claim.holder })}</span>}
           {claim.next && (
             <span>

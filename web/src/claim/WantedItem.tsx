@@ -62,7 +62,7 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
 
   return (
     <li className="border-b border-base-300 py-1.5">
-      <div className="flex justify-between gap-4">
+      <div className="flex flex-wrap justify-between gap-x-4">
         <p>
           <TurnMark turn={item.owner} /> {item.words}{" "}
           {item.dueOn && <span className="soft">{t("claim.by", { day: shortDay(item.dueOn) })}</span>}
@@ -74,7 +74,7 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
         )}
       </div>
       {open && (
-        <form onSubmit={save} className="flex gap-3 items-end mt-2">
+        <form onSubmit={save} className="flex flex-wrap gap-3 items-end mt-2">
           <AnswerValue question={question} people={people} />
           <label className="flex flex-col small">
             {t("claim.answerReason")}

@@ -94,7 +94,7 @@ export function WorkingView({ claim, working, today, onChanged }: Props) {
           <section className="max-w-md">
             <h2 className="head">{t("claim.sum")}</h2>
             {result.working.map((line) => (
-              <p key={line.label} className="flex justify-between gap-4">
+              <p key={line.label} className="flex flex-wrap justify-between gap-x-4">
                 <span>{line.label}</span>
                 <span className="case whitespace-nowrap">{line.value}</span>
               </p>
