@@ -35,6 +35,7 @@ public class WidthsStory extends Story {
     }
     page.keyboard().press("Alt+d");
     assertThat(page.getByText("of work due today")).isVisible();
+    page.getByText("Teodor Brankovic").first().click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("The checks")).isVisible();
     fits("a claim's working");
