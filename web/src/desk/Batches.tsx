@@ -41,7 +41,7 @@ function Batch({ batch }: { batch: Schemas["BatchView"] }) {
       <span className="case w-56">{t("desk.list", { title: batch.title, count: batch.rows })}</span>
       {batch.waiting > 0 && (
         <progress
-          className="w-40 accent-primary"
+          className="through w-40"
           value={through}
           max={batch.rows}
           aria-label={t("desk.listThrough", { through, count: batch.rows })}

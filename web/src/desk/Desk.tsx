@@ -92,7 +92,7 @@ export function Desk() {
       <div className="panes flex-1 min-h-0 grid grid-cols-[1fr_300px] grid-rows-[minmax(0,1fr)]">
         <main className="min-w-0 min-h-0 flex flex-col">
           <h1 className="sr-only">{t("desk.title")}</h1>
-          <div className="flex flex-wrap items-center gap-x-4 px-5 min-h-[52px] border-b border-base-300">
+          <div className="flex flex-wrap lg:flex-nowrap items-center gap-x-4 gap-y-1 px-5 py-1 min-h-[52px] border-b border-base-300">
             <Rounds
               rows={all}
               more={desk.hasNextPage}

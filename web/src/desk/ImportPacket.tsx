@@ -48,7 +48,7 @@ export function ImportPacket({ onClose }: { onClose: () => void }) {
   return (
     <dialog ref={dialog} className="modal" onClose={onClose} aria-label={t("desk.import")}>
       <div className="modal-box max-w-3xl">
-        <h2 className="case text-xl mb-1">{t("desk.import")}</h2>
+        <h2 className="case text-xl mb-3">{t("desk.import")}</h2>
         <FileDrop
           label={t("desk.import")}
           accepted={t("desk.importHint")}

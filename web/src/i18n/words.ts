@@ -55,6 +55,15 @@ export function fact(place: PlaceIn<keyof typeof said>): string {
 
 /** A place of a packet as it is called, from outside to inside: "What comes in, line 1, How often". */
 export function placeWords(pointer: string): string {
+  const [, answer] = pointer.split("/answers/");
+  if (answer) {
+    // Of services that ask the same by the same name, any may say it.
+    const asks = `.ask.${answer
+      .split("/")
+      .filter((step) => !/^\d+$/.test(step))
+      .join(".")}`;
+    return SAID[Object.keys(SAID).find((key) => key.endsWith(asks)) ?? ""] ?? "";
+  }
   const said: string[] = [];
   let path = "";
   for (const step of pointer.split("/").slice(1)) {

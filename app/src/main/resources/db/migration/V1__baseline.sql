@@ -160,7 +160,6 @@ create table letter (
   unique (kind, about)
 );
 create index letter_about on letter (about);
-create index letter_unprinted on letter (id) where pdf is null;
 
 -- Every change, by whom and when; plain rows, so that nobody waits for anybody.
 create table audit_log (

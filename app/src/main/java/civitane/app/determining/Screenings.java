@@ -163,10 +163,6 @@ public class Screenings {
     return DecisionAppeal.lastDay(book(), LocalDate.now(clock));
   }
 
-  LocalDate today() {
-    return LocalDate.now(clock);
-  }
-
   /** The rate book that a packet is worked out by. */
   public RateBook book(Packet packet) {
     return rates.on(packet.assessedOn()).orElseThrow();

@@ -23,7 +23,6 @@ import civitane.core.claims.Wants;
 import civitane.core.claims.Why;
 import civitane.core.facts.HouseholdsWord;
 import civitane.core.facts.Packet;
-import civitane.core.facts.Person;
 import civitane.core.ledger.Source;
 import civitane.core.ledger.Telling;
 import civitane.core.reasons.Argument;
@@ -53,8 +52,6 @@ import tools.jackson.databind.node.ObjectNode;
 public class Lodging {
   private static final String PEOPLE = "/household/people";
   private static final String REQUESTS = "/requests/";
-  private static final String REACHED = "/taking/reached";
-  private static final int LONGEST_LYING = 90;
 
   private final Applications applications;
   private final Screenings screenings;
@@ -183,27 +180,6 @@ public class Lodging {
         .orElse(now);
   }
 
-  /** A day that lies ahead, or long back, or that nothing shows, is none that counts. */
-  private List<Fault> undated(Taking taking) {
-    var faults = new ArrayList<Fault>();
-    var today = LocalDate.now(clock);
-    taking.reachedOn().filter(day -> !day.equals(today)).ifPresent(day -> {
-      if (day.isAfter(today) || day.isBefore(today.minusDays(LONGEST_LYING))) {
-        faults.add(new Fault(
-            REACHED + "/on",
-            "the day it reached us is ahead of today, or more than " + LONGEST_LYING + " days back",
-            "today or a day before, as the stamp shows it"));
-      }
-      if (taking.reachedShownBy().isEmpty()) {
-        faults.add(new Fault(
-            REACHED + "/shownBy",
-            "it is not noted what shows the day it reached us",
-            "a stamp, an envelope, an entry of the counter"));
-      }
-    });
-    return faults;
-  }
-
   /** The facts, where nothing stands against lodging them; else every fault at once. */
   private Packet fit(
       PacketReader.Reading reading,
@@ -220,9 +196,8 @@ public class Lodging {
             "what was typed here can't be read: " + draft.typed().get(pointer).asString(""),
             "a value, or nothing")));
     if (packet != null) {
-      faults.addAll(lacking(packet));
-      faults.addAll(undecided(alike, new Taking(draft.taking())));
-      faults.addAll(undated(new Taking(draft.taking())));
+      faults.addAll(
+          AgainstLodging.faults(packet, new Taking(draft.taking()), alike, LocalDate.now(clock)));
       if (takenOverFrom != null && !knownHouseholds.isKnownIn(takenOverFrom, packet)) {
         faults.add(new Fault(
             PEOPLE + "/0",
@@ -236,26 +211,6 @@ public class Lodging {
     return packet;
   }
 
-  /** Every household that may be the same has been looked at: joined or kept apart by a person. */
-  private static List<Fault> undecided(List<KnownHouseholds.Duplicate> alike, Taking taking) {
-    var faults = new ArrayList<Fault>();
-    for (var duplicate : alike) {
-      if (duplicate.decided().isEmpty()) {
-        faults.add(new Fault(
-            "/duplicates/" + duplicate.household(),
-            duplicate.name() + (duplicate.same() ? " is known already" : " may be known already"),
-            "the two looked at side by side, and joined or kept apart"));
-      }
-    }
-    if (!"self".equals(taking.actsAs()) && (taking.actor().isEmpty() || !taking.isDeclared())) {
-      faults.add(new Fault(
-          "/taking/actor",
-          "somebody else acts for the household, and who or by what right is not said",
-          "the name, and the declaration ticked"));
-    }
-    return faults;
-  }
-
   /** The household of which something was decided when it was looked at side by side. */
   private static @Nullable UUID decided(List<KnownHouseholds.Duplicate> alike, String how) {
     return alike.stream()
@@ -263,38 +218,6 @@ public class Lodging {
         .map(KnownHouseholds.Duplicate::household)
         .findFirst()
         .orElse(null);
-  }
-
-  private static List<Fault> lacking(Packet packet) {
-    var faults = new ArrayList<Fault>();
-    var applicant = packet.household().applicant();
-    if (applicant.fullName().isBlank()) {
-      faults.add(new Fault(
-          PEOPLE + "/0/givenName",
-          "nobody can be written to without a name",
-          "the applicant's name"));
-    }
-    if (!canBeReached(packet, applicant)) {
-      faults.add(new Fault(
-          "/household/address/line1",
-          "there is no way to reach the household",
-          "an address, a phone number or a mail address"));
-    }
-    if (packet.signatures().stream()
-        .noneMatch(signature -> signature.person().equals(applicant.id()))) {
-      faults.add(new Fault(
-          "/signatures", "the applicant has not signed", "the applicant's name as a signature"));
-    }
-    if (packet.requests().isEmpty()) {
-      faults.add(new Fault("/requests", "nothing is asked for", "at least one service"));
-    }
-    return faults;
-  }
-
-  private static boolean canBeReached(Packet packet, Person applicant) {
-    var contact = applicant.contact();
-    return packet.household().address().line1() != null
-        || contact != null && (contact.phone() != null || contact.email() != null);
   }
 
   private List<Receipts.NewlyLodged> claimsOf(
