@@ -16,6 +16,7 @@ public class UndrawnStory extends Story {
         .asksFor("housingList")
         .parentAndChild("Ottar", "Brekkvik", "14 3 88", "Signe", "2 5 2017");
     page.route("**/api/margin*", UndrawnStory::withAStripOfAnotherShape);
+    page.keyboard().press("Alt+2");
     page.waitForResponse("**/api/margin*", () -> page.getByLabel("Given name 2").fill("Signy"));
     page.keyboard().press("Alt+5");
     var fault = page.getByRole(AriaRole.ALERT).getByText("a fault of ours");
