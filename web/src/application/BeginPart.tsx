@@ -7,6 +7,7 @@ import { AboutService } from "./AboutService";
 import { Acting } from "./Acting";
 import { Applicant } from "./Applicant";
 import { KnownHouseholds } from "./KnownHouseholds";
+import { Outside } from "./Outside";
 import { Reached } from "./Reached";
 import { Registers } from "./Registers";
 import { ServiceChoice } from "./ServiceChoice";
@@ -66,6 +67,7 @@ export function BeginPart({ handle, id, offers, today }: Props) {
         </Asked>
         <Reached handle={handle} today={today} />
       </div>
+      <Outside handle={handle} today={today} />
       <Acting handle={handle} today={today} />
       <Registers handle={handle} id={id} today={today} />
       {requests.length > 0 && (

@@ -10,6 +10,7 @@ import { KeyStrip } from "../parts/Keys";
 import { ResultBlock } from "../parts/Margin";
 import { useTrying } from "../parts/useTrying";
 import { ClaimHead } from "./ClaimHead";
+import { Pressing } from "./Pressing";
 import { peopleOf } from "./people";
 import { RecordView } from "./RecordView";
 import { WorkingView } from "./WorkingView";
@@ -23,6 +24,7 @@ export function Claim() {
   const navigate = useNavigate();
   const [attempt, refusal] = useTrying();
   const [view, setView] = useState<"working" | "record">("working");
+  const [pressing, setPressing] = useState(false);
   const path = { params: { path: { number } } };
   const claim = useQuery({
     queryKey: ["claim", number],
@@ -45,6 +47,7 @@ export function Claim() {
     { key: "Alt+R", says: t("keys.record"), act: () => setView("record") },
     ...(claim.data && !claim.data.holder ? [{ key: "Alt+T", says: t("keys.takeUp"), act: take }] : []),
     { key: "Alt+G", says: t("keys.decide"), act: () => document.getElementById("decide")?.click() },
+    { key: "Alt+P", says: t("pressing.title"), act: () => setPressing(!pressing) },
     { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },
   ];
   return (
@@ -66,7 +69,14 @@ export function Claim() {
       {claim.data && (
         <div className={`panes flex-1 min-h-0 grid ${view === "working" ? "" : "grid-cols-[1fr_320px]"}`}>
           <main className="min-w-0 overflow-y-auto">
-            <ClaimHead claim={claim.data} today={today} onTake={take} />
+            <ClaimHead
+              claim={claim.data}
+              today={today}
+              onTake={take}
+              pressing={pressing}
+              onPressing={() => setPressing(!pressing)}
+            />
+            {pressing && <Pressing claim={claim.data} today={today} onChanged={again} />}
             {refusal && (
               <p role="alert" className="wrong px-6 py-2">
                 {refusal}

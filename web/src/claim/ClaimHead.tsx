@@ -13,10 +13,12 @@ interface Props {
   claim: ClaimView;
   today: string;
   onTake: () => void;
+  pressing: boolean;
+  onPressing: () => void;
 }
 
 /** Whose claim it is, its life on a calendar, and the next step. */
-export function ClaimHead({ claim, today, onTake }: Props) {
+export function ClaimHead({ claim, today, onTake, pressing, onPressing }: Props) {
   const { t } = useTranslation();
   const [place, width] = useWidth();
   const scale = useMemo(
@@ -64,6 +66,18 @@ export function ClaimHead({ claim, today, onTake }: Props) {
           {t("claim.lodged", { date: shortDay(claim.lodgedOn) })} ·{" "}
           {t("claim.worked", { count: claim.worked })} · {t("claim.stood", { count: claim.stood })} ·{" "}
           {t("claim.due", { date: shortDay(claim.dueOn) })}
+          {claim.urgent && <span className="wrong"> · {t("desk.urgent")}</span>}
+          {claim.outside && !claim.outside.late && (
+            <>
+              {" · "}
+              {t("outside.before", { what: claim.outside.words, date: shortDay(claim.outside.on) })}
+            </>
+          )}
+          {claim.turn !== "over" && (
+            <button type="button" className="plain-link ml-3" aria-expanded={pressing} onClick={onPressing}>
+              {t("pressing.title")}
+            </button>
+          )}
         </p>
         <p className="flex flex-wrap items-center gap-x-3">
           {claim.holder && <span className="soft small">{t("claim.heldBy", { name: claim.holder })}</span>}
@@ -79,6 +93,7 @@ export function ClaimHead({ claim, today, onTake }: Props) {
           )}
         </p>
       </div>
+      {claim.outside?.late && <p className="wrong">{claim.outside.late}</p>}
     </header>
   );
 }

@@ -7,6 +7,7 @@ import { namesOf } from "../parts/called";
 import { shortDay } from "../parts/format";
 import { TurnMark } from "../parts/TurnMark";
 import { AnswerValue, questionAt, readAnswer } from "./AnswerValue";
+import { Judged } from "./Judged";
 import { peopleOf } from "./people";
 
 interface Props {
@@ -73,6 +74,9 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
           </button>
         )}
       </div>
+      {(item.subject === "hurry" || item.subject === "reached") && (
+        <Judged claim={claim} what={item.subject} onChanged={onChanged} />
+      )}
       {open && (
         <form onSubmit={save} className="flex flex-wrap gap-3 items-end mt-2">
           <AnswerValue question={question} people={people} />

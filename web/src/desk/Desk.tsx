@@ -27,9 +27,10 @@ export function Desk() {
   const { t } = useTranslation();
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const desk = useInfiniteQuery({ ...deskQuery(), refetchInterval: 30_000 });
-  const drafts = useQuery(draftsQuery());
   const [round, setRound] = useState("");
+  const step = round === "drafts" || round === "" ? undefined : round;
+  const desk = useInfiniteQuery({ ...deskQuery(step), refetchInterval: 30_000 });
+  const drafts = useQuery(draftsQuery());
   const [chosen, setChosen] = useState(0);
   const [importing, setImporting] = useState(false);
   const [attempt, refusal] = useTrying();
@@ -45,8 +46,7 @@ export function Desk() {
         .range([0, Math.max(200, width)]),
     [today, width],
   );
-  const all = useMemo(() => pages?.flatMap((one) => one.rows) ?? [], [pages]);
-  const rows = useMemo(() => inRound(all, round), [all, round]);
+  const rows = useMemo(() => pages?.flatMap((one) => one.rows) ?? [], [pages]);
   const index = Math.min(chosen, Math.max(0, rows.length - 1));
   const row: Row | undefined = rows[index];
 
@@ -94,11 +94,13 @@ export function Desk() {
           <h1 className="sr-only">{t("desk.title")}</h1>
           <div className="flex flex-wrap lg:flex-nowrap items-center gap-x-4 gap-y-1 px-5 py-1 min-h-[52px] border-b border-base-300">
             <Rounds
-              rows={all}
-              more={desk.hasNextPage}
+              rounds={page?.rounds ?? []}
               drafts={drafts.data?.length ?? 0}
               round={round}
-              onRound={setRound}
+              onRound={(one) => {
+                setRound(one);
+                setChosen(0);
+              }}
             />
             <span className="ml-auto flex gap-2 shrink-0">
               <button type="button" className="btn btn-sm" onClick={quick}>
@@ -166,9 +168,4 @@ export function Desk() {
       {importing && <ImportPacket onClose={() => setImporting(false)} />}
     </div>
   );
-}
-
-/** The claims of a round: all, or those with one next step. */
-function inRound(rows: Row[], round: string): Row[] {
-  return round === "" || round === "drafts" ? rows : rows.filter((row) => row.next?.words === round);
 }

@@ -2,7 +2,7 @@ import type { ScaleTime } from "d3-scale";
 import { useEffect, useRef } from "react";
 import { useTranslation } from "react-i18next";
 import type { Row } from "../api/client";
-import { day } from "../parts/format";
+import { day, shortDay } from "../parts/format";
 import { TurnLine } from "../parts/TurnLine";
 import { TurnMark } from "../parts/TurnMark";
 import { COLUMNS } from "./AxisHead";
@@ -55,9 +55,17 @@ export function DeskRow({ row, today, scale, chosen, onChoose, onOpen }: Props) 
             height={HEIGHT}
             late={row.workingDaysLeft < 0}
           />
+          {row.outside && (
+            <span
+              className={`absolute top-[9px] h-[20px] border-l-2 border-dashed ${row.outside.late ? "border-error" : "border-current"}`}
+              style={{ left: scale(day(row.outside.on)) }}
+              title={t("outside.before", { what: row.outside.words, date: shortDay(row.outside.on) })}
+            />
+          )}
         </span>
         <span className="pl-4 pr-3 overflow-hidden whitespace-nowrap text-ellipsis">
           <TurnMark turn={row.turn} /> {row.urgent && <span className="wrong">{t("desk.urgent")}: </span>}
+          {row.outside?.late && <span className="wrong">{shortDay(row.outside.on)}! </span>}
           {row.next?.words ?? ""}
         </span>
       </button>

@@ -32,6 +32,12 @@ export function Peek({ row, onOpen, onTakeUp }: Props) {
         <TurnMark turn={row.turn} /> {row.next?.words}
       </p>
       <p className="soft small">{t("desk.due", { date: shortDay(row.dueOn) })}</p>
+      {row.outside && (
+        <p className={row.outside.late ? "wrong mt-2" : "mt-2"}>
+          {row.outside.late ??
+            t("outside.before", { what: row.outside.words, date: shortDay(row.outside.on) })}
+        </p>
+      )}
       <h3 className="head mt-4">
         <span>{t("desk.wanted")}</span>
         <span>{row.open.length || ""}</span>

@@ -1,14 +1,15 @@
-import { infiniteQueryOptions, type Query } from "@tanstack/react-query";
+import { infiniteQueryOptions, keepPreviousData, type Query } from "@tanstack/react-query";
 import { api, done, type Schemas } from "../api/client";
 
 /** What came a moment ago, with the page itself, is not asked for again. Milliseconds. */
 const JUST_ASKED = 1_000;
 
-/** The claims of the Desk, by due date, a page after the other as they are asked for. */
-export function deskQuery() {
+/** The claims of the Desk or of a round of it, by what presses, a page after the other as they are asked for. */
+export function deskQuery(round?: string) {
   return infiniteQueryOptions({
-    queryKey: ["desk"],
-    queryFn: ({ pageParam }) => done(api.GET("/api/desk", { params: { query: pageParam } })),
+    queryKey: ["desk", round ?? ""],
+    queryFn: ({ pageParam }) => done(api.GET("/api/desk", { params: { query: { round, ...pageParam } } })),
+    placeholderData: keepPreviousData,
     initialPageParam: {} as { afterUrgent?: boolean; afterDay?: string; afterNumber?: string },
     getNextPageParam: ({ after }) =>
       after && { afterUrgent: after.urgent, afterDay: after.pressingOn, afterNumber: after.number },

@@ -45,6 +45,10 @@ export interface Taking {
   duplicates?: Record<string, string>;
   /** The day it reached the office, where that is not today, and what shows it. */
   reached?: { on?: string; shownBy?: string };
+  /** The day that an answer should come before. */
+  outside?: { what?: string; on?: string; shownBy?: string };
+  /** Why the household wishes to be hurried. */
+  hurry?: string;
 }
 
 export interface Draft {

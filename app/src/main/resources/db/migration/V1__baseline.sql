@@ -62,7 +62,7 @@ create index application_open on application (state, updated_at desc, id);
 
 create sequence claim_running start 4201;
 
--- A request that was lodged. Turn and pressing day stand here for sorting: both stay true while nothing happens.
+-- A request that was lodged. Turn, step and pressing day stand here for sorting: they stay true while nothing happens.
 create table claim (
   id uuid primary key,
   number text not null unique,
@@ -76,6 +76,10 @@ create table claim (
   lodged_on date not null,
   pressing_on date not null,
   urgent boolean not null,
+  outside_what text,
+  outside_on date,
+  outside_shown_by text,
+  step text,
   standard_days int not null,
   standard_working boolean not null,
   holder text references staff,
@@ -83,6 +87,7 @@ create table claim (
   version int not null
 );
 create index claim_on_desk on claim (urgent desc, pressing_on, number) where state in ('LODGED', 'OPEN');
+create index claim_in_round on claim (step, urgent desc, pressing_on, number) where state in ('LODGED', 'OPEN');
 create index claim_of_household on claim (household_id, service);
 create index claim_of_application on claim (application_id);
 

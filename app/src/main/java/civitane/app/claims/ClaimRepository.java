@@ -1,7 +1,7 @@
 package civitane.app.claims;
 
 import civitane.core.claims.ClaimState;
-import civitane.core.claims.Turn;
+import civitane.core.claims.Step;
 import jakarta.persistence.LockModeType;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -41,13 +41,29 @@ interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
       String afterNumber,
       Limit limit);
 
-  /** How many claims of one turn press on each day, whatever page they are on. */
+  /** The same of claims with one next step. */
   @Query("""
-      select new civitane.app.claims.Falling(c.pressingOn, count(c)) from StoredClaim c
-      where c.state in :states and c.turn = :turn
-      group by c.pressingOn
+      select c from StoredClaim c
+      where c.state in :states and c.step = :step
+        and (c.urgent = false and :afterUrgent = true
+          or c.urgent = :afterUrgent and (c.pressingOn > :afterDay or c.pressingOn = :afterDay and c.number > :afterNumber))
+      order by c.urgent desc, c.pressingOn, c.number
       """)
-  List<Falling> falling(Collection<ClaimState> states, Turn turn);
+  List<StoredClaim> round(
+      Collection<ClaimState> states,
+      Step step,
+      boolean afterUrgent,
+      LocalDate afterDay,
+      String afterNumber,
+      Limit limit);
+
+  /** How many claims press on each day, by what is done next and whose turn it is, whatever page they are on. */
+  @Query("""
+      select new civitane.app.claims.Falling(c.step, c.turn, c.pressingOn, count(c)) from StoredClaim c
+      where c.state in :states
+      group by c.step, c.turn, c.pressingOn
+      """)
+  List<Falling> falling(Collection<ClaimState> states);
 
   List<StoredClaim> findByHouseholdIdOrderByNumber(UUID household);
 

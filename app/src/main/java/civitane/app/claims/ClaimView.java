@@ -1,5 +1,7 @@
 package civitane.app.claims;
 
+import civitane.app.catalogue.DeskWords;
+import civitane.core.claims.Claim;
 import civitane.core.claims.Clock;
 import civitane.core.ledger.Places;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -26,6 +28,8 @@ public record ClaimView(
     int stood,
     @Nullable NextStep next,
     @Nullable String holder,
+    boolean urgent,
+    @Nullable Outside outside,
     int version,
     List<Stretch> stretches,
     List<Item> items,
@@ -38,6 +42,30 @@ public record ClaimView(
   public record NextStep(String words, String owner, LocalDate on) {
     static NextStep of(civitane.core.claims.NextStep step) {
       return new NextStep(ClaimWords.of(step), step.owner().word(), step.on());
+    }
+  }
+
+  /**
+   * The day that an answer should come before.
+   *
+   * @param late in words, where our answer is due only after it
+   */
+  public record Outside(
+      String what,
+      String words,
+      LocalDate on,
+      String shownBy,
+      @Nullable String late) {
+    static @Nullable Outside of(Claim claim, LocalDate today) {
+      var outside = claim.pace().outside();
+      return outside == null
+          ? null
+          : new Outside(
+              outside.what().word(),
+              DeskWords.WORDS.word(outside.what()),
+              outside.on(),
+              outside.shownBy(),
+              claim.comesTooLate(today) ? ClaimWords.tooLate(outside, claim.dueOn(today)) : null);
     }
   }
 

@@ -3,16 +3,26 @@ package civitane.app.claims;
 import civitane.app.catalogue.DeskWords;
 import civitane.core.claims.Item;
 import civitane.core.claims.NextStep;
+import civitane.core.claims.OutsideDate;
 import civitane.core.claims.Step;
+import civitane.core.claims.Why;
+import civitane.core.reasons.Argument;
 import civitane.core.rules.Hold;
 import civitane.core.rules.Route;
 import civitane.words.Voice;
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What is said of a claim at the desk. */
 final class ClaimWords {
   private ClaimWords() {}
+
+  /** What is done next, whomever it concerns. */
+  static String of(Step step) {
+    return DeskWords.WORDS.say(
+        "claims.step." + (step == Step.AWAIT ? "awaitAnother" : step.word()));
+  }
 
   static String of(NextStep step) {
     var key = "claims.step." + step.step().word();
@@ -23,9 +33,20 @@ final class ClaimWords {
               whom -> DeskWords.WORDS.say(key, "whom", DeskWords.WORDS.say("claims.third." + whom)))
           .orElseGet(() -> DeskWords.WORDS.say("claims.step.awaitAnother"));
     }
+    if (item != null && item.want().isOfTheClaim()) {
+      return DeskWords.WORDS.say("claims.step." + item.want().subject());
+    }
     return item != null && item.want().subject().equals(Route.URGENT_LINE.word())
         ? of(item)
         : DeskWords.WORDS.say(key);
+  }
+
+  /** That an answer which is due on a day comes after the day it should come before. */
+  static String tooLate(OutsideDate outside, LocalDate due) {
+    return DeskWords.WORDS.say(
+        Why.COMES_TOO_LATE.with(
+            Argument.term(outside.what()), Argument.day(outside.on()), Argument.day(due)),
+        Voice.DESK);
   }
 
   /** Whom the word is wanted of, by the part of the answers that is theirs. */

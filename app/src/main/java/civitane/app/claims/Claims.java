@@ -30,6 +30,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -79,7 +80,7 @@ public class Claims {
     var number = new ClaimNumber(fresh.lodgedOn().getYear() % CENTURY, (int) claims.nextRunning())
         .toString();
     var claim = Claim.lodged(
-        number, fresh.lodgedOn(), fresh.standard(), fresh.urgent(), fresh.wants(), toAnswerBy());
+        number, fresh.lodgedOn(), fresh.standard(), fresh.pace(), fresh.wants(), toAnswerBy());
     var stored = claims.save(new StoredClaim(fresh, claim));
     keep(stored, new Happened(Move.LODGE, act(by), claim.turn()));
     audit.record(by.login(), "claim lodged", number, fresh.service());
@@ -117,6 +118,39 @@ public class Claims {
     audit.record(by.login(), "facts used", number, "");
   }
 
+  /** Changes something of a claim itself, on the version that was looked at. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  void change(
+      Staff.Colleague by,
+      String number,
+      int version,
+      Reason because,
+      BiFunction<Claim, Act, Moved> how) {
+    var stored = hold(number);
+    on(stored, version);
+    var act = act(by, because);
+    move(stored, claim -> how.apply(claim, act));
+    audit.record(by.login(), "claim changed", number, because.code().key());
+  }
+
+  /** Who may change a claim: whoever has it, and a senior. */
+  @Transactional(readOnly = true)
+  void mine(Staff.Colleague by, String number) {
+    mine(by, find(number).claim());
+  }
+
+  /** The request of a claim, as the ledger knows it. */
+  @Transactional(readOnly = true)
+  UUID requestOf(String number) {
+    return find(number).requestId();
+  }
+
+  /** The claim as it stands. */
+  @Transactional(readOnly = true)
+  Claim claim(String number) {
+    return find(number).claim();
+  }
+
   /** Closes a claim's work with a decision, on the version that was looked at. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void decide(
@@ -150,6 +184,13 @@ public class Claims {
     if (holder != null && !holder.equals(by.login()) && by.role() != Role.SENIOR) {
       throw refused(Why.HELD_BY_SOMEBODY.with(Argument.told(holder)));
     }
+  }
+
+  /** Whoever lodged a claim wishes that it goes before others. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void wishes(Staff.Colleague by, String number, String because) {
+    var wish = Why.WISH.with(Argument.told(because));
+    move(hold(number), claim -> claim.wishToHurry(act(by, wish), wish));
   }
 
   /** Notes something on a claim that nobody has to do anything about. */
@@ -206,6 +247,8 @@ public class Claims {
         times.stood(),
         claim.next(today()).map(ClaimView.NextStep::of).orElse(null),
         claim.holder() == null ? null : staff.nameOf(claim.holder()),
+        claim.pace().urgent(),
+        ClaimView.Outside.of(claim, today()),
         stored.version(),
         ClaimView.Stretch.of(claim.stretches(today())),
         claim.live().stream()
@@ -288,7 +331,7 @@ public class Claims {
         claim.number(),
         Catalogue.title(stored.service()),
         claim.dueOn(today()),
-        claim.urgent(),
+        claim.pace().urgent(),
         (int) open);
   }
 

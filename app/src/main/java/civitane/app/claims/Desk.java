@@ -3,10 +3,12 @@ package civitane.app.claims;
 import civitane.app.catalogue.Catalogue;
 import civitane.app.households.Households;
 import civitane.core.claims.ClaimState;
+import civitane.core.claims.Step;
 import civitane.core.claims.Turn;
 import civitane.core.time.WorkingDays;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -50,6 +52,7 @@ class Desk {
       String state,
       String turn,
       boolean urgent,
+      ClaimView.@Nullable Outside outside,
       LocalDate lodgedOn,
       LocalDate dueOn,
       int workingDaysLeft,
@@ -58,11 +61,16 @@ class Desk {
       List<ClaimView.Stretch> stretches,
       List<String> open) {}
 
+  /** The claims with which the same is done next. */
+  record Round(String step, String words, long claims) {}
+
   /** The minutes that fall due on a day; what is overdue lies on the day before today. */
   record Tide(LocalDate day, int minutes) {}
 
   /** Where the next page begins: after a claim, by its urgency, the day that presses, and its number. */
   record After(boolean urgent, LocalDate pressingOn, String number) {
+    static final After NOTHING = new After(true, LocalDate.EPOCH, "");
+
     static After of(StoredClaim claim) {
       return new After(claim.urgent(), claim.pressingOn(), claim.number());
     }
@@ -71,31 +79,33 @@ class Desk {
   /**
    * A page of the Desk.
    *
+   * @param rounds the open claims by what is done next, whatever the page
    * @param tide of all open claims, whatever the page
    * @param after where the next page begins; null when this is the last
    */
   record DeskPage(
       LocalDate today,
       int freeMinutes,
+      List<Round> rounds,
       List<Tide> tide,
       List<DeskRow> rows,
       @Nullable After after) {}
 
   @Transactional(readOnly = true)
-  DeskPage page(boolean afterUrgent, @Nullable LocalDate afterDay, @Nullable String afterNumber) {
+  DeskPage page(@Nullable Step round, After after) {
     var today = LocalDate.now(clock);
-    var found = claims.page(
-        SHOWN,
-        afterUrgent,
-        afterDay == null ? LocalDate.EPOCH : afterDay,
-        afterNumber == null ? "" : afterNumber,
-        Limit.of(PAGE + 1));
+    var limit = Limit.of(PAGE + 1);
+    var found = round == null
+        ? claims.page(SHOWN, after.urgent(), after.pressingOn(), after.number(), limit)
+        : claims.round(SHOWN, round, after.urgent(), after.pressingOn(), after.number(), limit);
     var more = found.size() > PAGE;
+    var falling = claims.falling(SHOWN);
     var shown = more ? found.subList(0, PAGE) : found;
     return new DeskPage(
         today,
         FREE_MINUTES,
-        tide(today),
+        rounds(falling),
+        tide(falling, today),
         rows(shown, today),
         more ? After.of(shown.get(PAGE - 1)) : null);
   }
@@ -119,7 +129,8 @@ class Desk {
         Catalogue.title(stored.service()),
         claim.state().word(),
         claim.turn().word(),
-        claim.urgent(),
+        claim.pace().urgent(),
+        ClaimView.Outside.of(claim, today),
         claim.lodgedOn(),
         due,
         WorkingDays.between(today, due),
@@ -133,11 +144,22 @@ class Desk {
             .toList());
   }
 
-  private List<Tide> tide(LocalDate today) {
+  private static List<Round> rounds(List<Falling> falling) {
+    var claims = new EnumMap<Step, Long>(Step.class);
+    falling.forEach(one -> claims.merge(one.step(), one.claims(), Long::sum));
+    return claims.entrySet().stream()
+        .map(one ->
+            new Round(one.getKey().word(), ClaimWords.of(one.getKey()), one.getValue()))
+        .toList();
+  }
+
+  private static List<Tide> tide(List<Falling> falling, LocalDate today) {
     var minutes = new TreeMap<LocalDate, Integer>();
-    for (var falling : claims.falling(SHOWN, Turn.OURS)) {
-      var day = falling.on().isBefore(today) ? today.minusDays(1) : falling.on();
-      minutes.merge(day, MINUTES_A_CLAIM * (int) falling.claims(), Integer::sum);
+    for (var one : falling) {
+      if (one.turn() == Turn.OURS) {
+        var day = one.on().isBefore(today) ? today.minusDays(1) : one.on();
+        minutes.merge(day, MINUTES_A_CLAIM * (int) one.claims(), Integer::sum);
+      }
     }
     return minutes.entrySet().stream()
         .map(entry -> new Tide(entry.getKey(), entry.getValue()))

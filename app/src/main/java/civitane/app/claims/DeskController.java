@@ -1,6 +1,9 @@
 package civitane.app.claims;
 
+import civitane.app.problems.Problem;
 import civitane.app.staff.May;
+import civitane.core.claims.Step;
+import civitane.core.facts.Vocabulary;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -17,13 +20,25 @@ class DeskController {
     this.desk = desk;
   }
 
-  /** A page of open claims, the urgent first, then by the day that presses; after an urgency, day and number. */
+  /**
+   * A page of open claims, or of those of a round: the urgent first, then by the day that presses; after an urgency, day
+   * and number.
+   */
   @GetMapping("/api/desk")
   @PreAuthorize(May.SEE_CLAIMS)
   Desk.DeskPage desk(
+      @RequestParam(required = false) @Nullable String round,
       @RequestParam(defaultValue = "true") boolean afterUrgent,
       @RequestParam(required = false) @Nullable LocalDate afterDay,
       @RequestParam(required = false) @Nullable String afterNumber) {
-    return desk.page(afterUrgent, afterDay, afterNumber);
+    var step = round == null ? null : Vocabulary.of(Step.class).byWord().get(round);
+    if (round != null && step == null) {
+      throw Problem.notThere("A round of this name");
+    }
+    return desk.page(
+        (Step) step,
+        afterDay == null || afterNumber == null
+            ? Desk.After.NOTHING
+            : new Desk.After(afterUrgent, afterDay, afterNumber));
   }
 }

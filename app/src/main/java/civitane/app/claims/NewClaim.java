@@ -1,5 +1,6 @@
 package civitane.app.claims;
 
+import civitane.core.claims.Pace;
 import civitane.core.claims.Want;
 import civitane.core.rules.StandardTime;
 import java.time.LocalDate;
@@ -18,5 +19,5 @@ public record NewClaim(
     LocalDate lodgedOn,
     UUID request,
     StandardTime standard,
-    boolean urgent,
+    Pace pace,
     List<Want> wants) {}

@@ -5,6 +5,11 @@ import civitane.core.claims.ClaimState;
 import civitane.core.claims.Decision;
 import civitane.core.claims.DecisionKind;
 import civitane.core.claims.Item;
+import civitane.core.claims.NextStep;
+import civitane.core.claims.Occasion;
+import civitane.core.claims.OutsideDate;
+import civitane.core.claims.Pace;
+import civitane.core.claims.Step;
 import civitane.core.claims.Stint;
 import civitane.core.claims.Turn;
 import civitane.core.rules.StandardTime;
@@ -26,10 +31,12 @@ import java.util.stream.IntStream;
 import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
 
+import static civitane.core.facts.Known.known;
+
 /**
  * A claim as it is kept.
  *
- * <p>Turn and pressing day stand beside it for sorting: both stay true while nothing happens.
+ * <p>Turn, step and pressing day stand beside it for sorting: all stay true while nothing happens.
  */
 @Entity
 @Table(name = "claim")
@@ -58,6 +65,16 @@ class StoredClaim {
   private LocalDate pressingOn;
   private @Nullable String holder;
   private boolean urgent;
+
+  @Enumerated(EnumType.STRING)
+  private @Nullable Occasion outsideWhat;
+
+  private @Nullable LocalDate outsideOn;
+  private @Nullable String outsideShownBy;
+
+  @Enumerated(EnumType.STRING)
+  private @Nullable Step step;
+
   private int standardDays;
   private boolean standardWorking;
 
@@ -94,8 +111,6 @@ class StoredClaim {
     this.applicationId = fresh.application();
     this.service = fresh.service();
     this.requestId = fresh.request();
-    this.lodgedOn = claim.lodgedOn();
-    this.urgent = claim.urgent();
     this.standardDays = claim.standard().days();
     this.standardWorking = claim.standard().working();
     becomes(claim);
@@ -133,12 +148,18 @@ class StoredClaim {
     return version;
   }
 
+  private @Nullable OutsideDate outside() {
+    return outsideWhat == null
+        ? null
+        : new OutsideDate(outsideWhat, known(outsideOn), known(outsideShownBy));
+  }
+
   Claim claim() {
     return new Claim(
         number,
         lodgedOn,
         new StandardTime(standardDays, standardWorking),
-        urgent,
+        new Pace(urgent, outside()),
         state,
         holder,
         numbered(items, StoredItem::item),
@@ -163,7 +184,14 @@ class StoredClaim {
     this.state = claim.state();
     this.working = claim.working();
     this.holder = claim.holder();
+    this.lodgedOn = claim.lodgedOn();
     this.turn = claim.turn();
+    this.step = claim.next(claim.lodgedOn()).map(NextStep::step).orElse(null);
+    this.urgent = claim.pace().urgent();
+    var outside = claim.pace().outside();
+    this.outsideWhat = outside == null ? null : outside.what();
+    this.outsideOn = outside == null ? null : outside.on();
+    this.outsideShownBy = outside == null ? null : outside.shownBy();
     this.pressingOn = claim.pressingOn();
     keep(items, claim.items().stream().map((Item item) -> StoredItem.of(item)).toList());
     keep(

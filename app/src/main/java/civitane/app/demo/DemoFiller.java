@@ -2,7 +2,9 @@ package civitane.app.demo;
 
 import civitane.app.claims.Claims;
 import civitane.app.decisions.Decisions;
+import civitane.app.drafts.ApplicationView;
 import civitane.app.drafts.Applications;
+import civitane.app.drafts.Draft;
 import civitane.app.lodging.Lodging;
 import civitane.app.money.Debts;
 import civitane.app.staff.Role;
@@ -105,7 +107,7 @@ class DemoFiller implements ApplicationRunner {
   private void tell(DemoStory story) {
     clock.setBack(Duration.ofDays(story.daysAgo()));
     var by = staff.named(story.caseworker());
-    var application = applications.begin(by, story.packet());
+    var application = begin(by, story);
     if ("draft".equals(story.upTo())) {
       return;
     }
@@ -134,6 +136,18 @@ class DemoFiller implements ApplicationRunner {
         decisions.decide(by, number, claims.view(number).version(), true, null);
       }
     }
+  }
+
+  private ApplicationView begin(Staff.Colleague by, DemoStory story) {
+    var begun = applications.begin(by, story.packet());
+    var taking = story.taking();
+    return taking == null
+        ? begun
+        : applications.rewrite(
+            by,
+            begun.id(),
+            draft -> new Draft(draft.packet(), draft.typed(), taking),
+            "application saved");
   }
 
   /** What a household asks to pay back in parts stands in the office's own books. */

@@ -1,6 +1,7 @@
 package civitane.app.demo;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -9,6 +10,7 @@ import tools.jackson.databind.JsonNode;
  * @param daysAgo when it came to the desk
  * @param upTo {@code draft}, {@code lodged}, {@code taken} or {@code decided}
  * @param caseworker who took it up
+ * @param taking how it was taken, beside the facts; null where there is nothing to say
  * @param answers values set since, with the days ago
  */
 record DemoStory(
@@ -16,6 +18,7 @@ record DemoStory(
     int daysAgo,
     String upTo,
     String caseworker,
+    @Nullable JsonNode taking,
     List<DemoAnswer> answers,
     JsonNode packet) {
 

@@ -1,5 +1,8 @@
 package civitane.app.drafts;
 
+import civitane.core.claims.Occasion;
+import civitane.core.claims.OutsideDate;
+import civitane.core.facts.Vocabulary;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -13,6 +16,7 @@ import tools.jackson.databind.node.ObjectNode;
 public final class Taking {
   private static final String MARKS = "marks";
   private static final String REACHED = "reached";
+  private static final String OUTSIDE = "outside";
 
   private final ObjectNode node;
 
@@ -58,6 +62,33 @@ public final class Taking {
   /** What shows the day it reached the office; empty where nothing was noted. */
   public String reachedShownBy() {
     return node.path(REACHED).path("shownBy").asString("").strip();
+  }
+
+  /** The day that an answer should come before, as far as it can be read. */
+  public Optional<OutsideDate> outside() {
+    var told = node.path(OUTSIDE);
+    var what = Vocabulary.of(Occasion.class).byWord().get(told.path("what").asString(""));
+    try {
+      var on = LocalDate.parse(told.path("on").asString(""));
+      return what instanceof Occasion occasion
+          ? Optional.of(
+              new OutsideDate(occasion, on, told.path("shownBy").asString("").strip()))
+          : Optional.empty();
+    } catch (DateTimeParseException e) {
+      return Optional.empty();
+    }
+  }
+
+  /** Whether something was noted of a day that an answer should come before. */
+  public boolean hasOutside() {
+    return node.path(OUTSIDE)
+        .propertyStream()
+        .anyMatch(part -> !part.getValue().asString("").isBlank());
+  }
+
+  /** Why the household wishes to be hurried; empty where it does not. */
+  public String wish() {
+    return node.path("hurry").asString("").strip();
   }
 
   /** What was decided of a household that may be the same: {@code joined} or {@code apart}; empty while nothing was. */

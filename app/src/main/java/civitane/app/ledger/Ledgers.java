@@ -13,6 +13,7 @@ import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -92,6 +93,19 @@ public class Ledgers {
         changed,
         recording(EntryKind.USED, source, by, day),
         now(day)));
+  }
+
+  /** Records that a request reached the office at another time than was known. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void reached(UUID household, UUID request, OffsetDateTime at, Source source, String by) {
+    hold(household);
+    add(Telling.reached(
+        of(household),
+        household,
+        request,
+        at,
+        recording(EntryKind.USED, source, by, at.toLocalDate()),
+        now(LocalDate.MAX)));
   }
 
   private Recording recording(EntryKind kind, Source source, String by, LocalDate from) {

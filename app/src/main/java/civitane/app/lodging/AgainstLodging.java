@@ -11,6 +11,7 @@ import java.util.List;
 /** What stands against lodging an application that can be read: all of it at once. */
 final class AgainstLodging {
   private static final String PEOPLE = "/household/people";
+  private static final String OUTSIDE = "/taking/outside";
   private static final String REACHED = "/taking/reached";
   private static final int LONGEST_LYING = 90;
 
@@ -21,6 +22,7 @@ final class AgainstLodging {
     var faults = lacking(packet);
     faults.addAll(undecided(alike, taking));
     faults.addAll(undated(taking, today));
+    faults.addAll(outside(taking, today));
     return faults;
   }
 
@@ -94,5 +96,17 @@ final class AgainstLodging {
       }
     });
     return faults;
+  }
+
+  /** A day to answer before is one that is still to come, and of something. */
+  private static List<Fault> outside(Taking taking, LocalDate today) {
+    if (!taking.hasOutside()
+        || taking.outside().filter(date -> !date.on().isBefore(today)).isPresent()) {
+      return List.of();
+    }
+    return List.of(new Fault(
+        OUTSIDE + (taking.outside().isPresent() ? "/on" : ""),
+        "it is not said what happens on which day to come, that an answer should come before",
+        "what happens, and a day from today on; or neither"));
   }
 }

@@ -17,6 +17,7 @@ import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.claims.ItemKind;
+import civitane.core.claims.Pace;
 import civitane.core.claims.Turn;
 import civitane.core.claims.Want;
 import civitane.core.claims.Wants;
@@ -154,6 +155,9 @@ public class Lodging {
           Why.REACHED_US.with(
               Argument.day(packet.lodgedOn()), Argument.told(taking.reachedShownBy()))));
     }
+    if (!taking.wish().isEmpty()) {
+      numbers.forEach(number -> claims.wishes(by, number, taking.wish()));
+    }
     if (joined != null) {
       numbers.forEach(number -> claims.note(by, number, Why.JOINED.with()));
     }
@@ -248,7 +252,7 @@ public class Lodging {
               packet.lodgedOn(),
               told.requests().get(i),
               Services.named(service).orElseThrow().standardTime(result),
-              result.urgent(),
+              Pace.of(result.urgent()).until(taking.outside().orElse(null)),
               wants));
       lodged.add(new Receipts.NewlyLodged(number, result));
     }

@@ -3,6 +3,7 @@ package civitane.core.claims;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
 import civitane.core.rules.StandardTime;
+import civitane.core.time.WorkingDays;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * date follow from the items and stints for any day, and are never kept.
  *
  * @param lodgedOn the day the request reached the office
+ * @param pace what makes it press beside its clock
  * @param holder who works it; null while nobody does
  * @param items in the order they were wanted
  * @param stints whose turn it has been, the first from the day of lodging
@@ -33,7 +35,7 @@ public record Claim(
     String number,
     LocalDate lodgedOn,
     StandardTime standard,
-    boolean urgent,
+    Pace pace,
     ClaimState state,
     @Nullable String holder,
     List<Item> items,
@@ -44,6 +46,9 @@ public record Claim(
   private static final Comparator<Item> BY_URGENCY = Comparator.comparing(Item::dueOn)
       .thenComparing(item -> item.want().kind())
       .thenComparing(Item::id);
+
+  /** How soon the office answers what was put to it about the claim itself. */
+  private static final int WORKING_DAYS_TO_JUDGE = 2;
 
   /** What can be done while a decision waits for its second signature. */
   private static final Set<Move> WHILE_UNSIGNED =
@@ -63,14 +68,14 @@ public record Claim(
       String number,
       LocalDate lodgedOn,
       StandardTime standard,
-      boolean urgent,
+      Pace pace,
       List<Want> wants,
       LocalDate dueOn) {
     var claim = new Claim(
         number,
         lodgedOn,
         standard,
-        urgent,
+        pace,
         ClaimState.LODGED,
         null,
         List.of(),
@@ -152,14 +157,21 @@ public record Claim(
   }
 
   /**
-   * The day that presses, for sorting: our own due date while the clock runs, else when what is waited for is due.
-   * It stays the same while nothing happens.
+   * The day that presses, for sorting: our own due date while the clock runs, else when what is waited for is due; an
+   * outside date where that comes first. It stays the same while nothing happens.
    */
   public LocalDate pressingOn() {
     var last = stints.get(stints.size() - 1);
-    return turn() == Turn.HOUSEHOLD || turn() == Turn.THIRD_PARTY
-        ? next(last.from()).map(NextStep::on).orElse(last.from())
-        : dueOn(last.from());
+    return pace.pressing(
+        turn() == Turn.HOUSEHOLD || turn() == Turn.THIRD_PARTY
+            ? next(last.from()).map(NextStep::on).orElse(last.from())
+            : dueOn(last.from()));
+  }
+
+  /** Whether our answer is due only after the day that it should come before. */
+  public boolean comesTooLate(LocalDate today) {
+    var outside = pace.outside();
+    return state.isUndecided() && outside != null && dueOn(today).isAfter(outside.on());
   }
 
   /** The last decision that has not been taken back. */
@@ -282,6 +294,70 @@ public record Claim(
     });
   }
 
+  // What makes it press
+
+  /** Notes the day that an answer should come before, or that there is none any more. */
+  public Moved outsideDate(Act act, @Nullable OutsideDate date) {
+    return move(Move.OUTSIDE_DATE, act, () -> at(pace.until(date)));
+  }
+
+  /** The household wishes that it goes before others; somebody of the office answers that soon. */
+  public Moved wishToHurry(Act act, Reason because) {
+    return move(Move.WISH, act, () -> judging(Want.HURRY, because, act.on()));
+  }
+
+  /** Answers the wish: then it is urgent, or stays as it was. */
+  public Moved answerWish(Act act, boolean granted) {
+    return move(Move.ANSWER_WISH, act, () -> {
+      var settled = with(judged(Want.HURRY).in(ItemState.ACCEPTED));
+      return granted ? settled.at(pace.hurried()) : settled;
+    });
+  }
+
+  /**
+   * Somebody finds that it reached the office on another day; it counts once somebody else has looked at it.
+   *
+   * @param on the day it is said to have reached the office
+   */
+  public Moved reachedOtherwise(Act act, LocalDate on, Reason because) {
+    return move(Move.REACHED_OTHERWISE, act, () -> {
+      if (on.isAfter(act.on()) || stints.size() > 1 && on.isAfter(stints.get(1).from())) {
+        throw new Impossible(Why.SOMETHING_HAPPENED_BEFORE.with(Argument.day(on)));
+      }
+      return judging(Want.REACHED, because, act.on());
+    });
+  }
+
+  /** Somebody other than who found it agrees that it reached the office on that day, or does not. */
+  public Moved answerReached(Act act, boolean agreed) {
+    return move(Move.ANSWER_REACHED, act, () -> {
+      var item = judged(Want.REACHED);
+      var claimed = item.want().reasons().get(0);
+      if (agreed
+          && act.by() instanceof Actor.Staff staff
+          && claimed.arguments().contains(Argument.told(staff.login()))) {
+        throw new Impossible(Why.SIGNED_FIRST.with());
+      }
+      var settled = with(item.in(ItemState.ACCEPTED));
+      return agreed ? settled.reached(((Argument.Day) claimed.arguments().get(0)).on()) : settled;
+    });
+  }
+
+  private Item judged(String subject) {
+    return live().stream()
+        .filter(item -> item.want().subject().equals(subject))
+        .findFirst()
+        .orElseThrow(() -> new Impossible(Why.NOTHING_TO_ANSWER.with()));
+  }
+
+  private Claim judging(String subject, Reason because, LocalDate on) {
+    var want = new Want(ItemKind.JUDGEMENT, subject, List.of(because), Turn.OURS);
+    var before = live().stream().filter(item -> item.want().isSameAs(want)).findFirst();
+    var claim = before.map(item -> with(item.in(ItemState.NO_LONGER_NEEDED))).orElse(this);
+    return claim.with(
+        Item.open(items.size() + 1, want, WorkingDays.add(on, WORKING_DAYS_TO_JUDGE)));
+  }
+
   /** What was granted begins. */
   public Moved run(Act act) {
     return move(Move.RUN, act, () -> this);
@@ -358,7 +434,8 @@ public record Claim(
     var next = new ArrayList<Item>();
     for (var item : items) {
       var wanted = wants.stream().filter(want -> want.isSameAs(item.want())).findFirst();
-      next.add(!item.isLive() || wanted.isPresent() ? item : item.in(ItemState.NO_LONGER_NEEDED));
+      var stays = !item.isLive() || wanted.isPresent() || item.want().isOfTheClaim();
+      next.add(stays ? item : item.in(ItemState.NO_LONGER_NEEDED));
     }
     for (var want : wants) {
       if (next.stream().noneMatch(item -> item.isLive() && item.want().isSameAs(want))) {
@@ -415,33 +492,48 @@ public record Claim(
         ? before
         : Stream.concat(before.stream(), Stream.of(new Stint(day, turn))).toList();
     return new Claim(
-        number, lodgedOn, standard, urgent, state, holder, items, next, decisions, working);
+        number, lodgedOn, standard, pace, state, holder, items, next, decisions, working);
+  }
+
+  private Claim at(Pace other) {
+    return new Claim(
+        number, lodgedOn, standard, other, state, holder, items, stints, decisions, working);
+  }
+
+  private Claim reached(LocalDate day) {
+    var first = new Stint(day, stints.get(0).turn());
+    var rest = stints.subList(1, stints.size());
+    // What began on the very day that it reached the office leaves nothing of the first.
+    var next = !rest.isEmpty() && rest.get(0).from().equals(day)
+        ? rest
+        : Stream.concat(Stream.of(first), rest.stream()).toList();
+    return new Claim(number, day, standard, pace, state, holder, items, next, decisions, working);
   }
 
   private Claim withItems(List<Item> next) {
     return new Claim(
-        number, lodgedOn, standard, urgent, state, holder, next, stints, decisions, working);
+        number, lodgedOn, standard, pace, state, holder, next, stints, decisions, working);
   }
 
   private Claim in(ClaimState next) {
     return new Claim(
-        number, lodgedOn, standard, urgent, next, holder, items, stints, decisions, working);
+        number, lodgedOn, standard, pace, next, holder, items, stints, decisions, working);
   }
 
   private Claim heldBy(String login) {
     return new Claim(
-        number, lodgedOn, standard, urgent, state, login, items, stints, decisions, working);
+        number, lodgedOn, standard, pace, state, login, items, stints, decisions, working);
   }
 
   private Claim openFor(DecisionKind kind) {
     return new Claim(
-        number, lodgedOn, standard, urgent, state, holder, items, stints, decisions, kind);
+        number, lodgedOn, standard, pace, state, holder, items, stints, decisions, kind);
   }
 
   private Claim deciding(Decision decision) {
     var chain = Stream.concat(decisions.stream(), Stream.of(decision)).toList();
     return new Claim(
-        number, lodgedOn, standard, urgent, state, holder, items, stints, chain, working);
+        number, lodgedOn, standard, pace, state, holder, items, stints, chain, working);
   }
 
   private Claim replacing(Decision decision) {
@@ -449,6 +541,6 @@ public record Claim(
         .map(one -> one.id() == decision.id() ? decision : one)
         .toList();
     return new Claim(
-        number, lodgedOn, standard, urgent, state, holder, items, stints, chain, working);
+        number, lodgedOn, standard, pace, state, holder, items, stints, chain, working);
   }
 }

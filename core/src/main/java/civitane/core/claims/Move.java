@@ -17,6 +17,14 @@ public enum Move implements Word {
   ACCEPT(states(ClaimState.LODGED, ClaimState.OPEN), null),
   GIVE_BACK(states(ClaimState.OPEN), null),
   MORE_TIME(states(ClaimState.LODGED, ClaimState.OPEN), null),
+  /** The day an answer should come before is noted, or is none any more. */
+  OUTSIDE_DATE(states(ClaimState.LODGED, ClaimState.OPEN), null),
+  /** The household wishes that it is hurried. */
+  WISH(states(ClaimState.LODGED, ClaimState.OPEN), null),
+  ANSWER_WISH(states(ClaimState.LODGED, ClaimState.OPEN), null),
+  /** It is found to have reached the office on another day. */
+  REACHED_OTHERWISE(states(ClaimState.LODGED, ClaimState.OPEN), null),
+  ANSWER_REACHED(states(ClaimState.LODGED, ClaimState.OPEN), null),
   DECIDE(states(ClaimState.OPEN), ClaimState.DECIDED),
   SECOND_SIGN(states(ClaimState.OPEN), ClaimState.DECIDED),
   /** A decision against the second signature, or one taken back before its letter left. */

@@ -17,6 +17,12 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
     reasons = List.copyOf(reasons);
   }
 
+  /** The household's wish that its claim goes before others. */
+  public static final String HURRY = "hurry";
+
+  /** That the claim reached the office on another day than was noted. */
+  public static final String REACHED = "reached";
+
   /** What the taking of an application leaves open; the rules know nothing of it. */
   private static final Set<String> OF_THE_TAKING = Stream.of(
           Why.ILLEGIBLE,
@@ -35,6 +41,11 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
   public boolean isOfTheTaking() {
     return reasons.stream()
         .anyMatch(reason -> OF_THE_TAKING.contains(reason.code().code()));
+  }
+
+  /** Whether it is about the claim itself, so that no rule says that it is not wanted any more. */
+  public boolean isOfTheClaim() {
+    return kind == ItemKind.JUDGEMENT && (subject.equals(HURRY) || subject.equals(REACHED));
   }
 
   /** Whether it was only told, and waits for whoever's word counts. */

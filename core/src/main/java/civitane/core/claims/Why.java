@@ -31,6 +31,18 @@ public enum Why implements ReasonCode {
   /** It was typed later than it came. */
   REACHED_US(date("on"), text("shownBy")),
   BOOK_CHANGED,
+  OUTSIDE_DATE(word("what"), date("on"), text("shownBy")),
+  NO_OUTSIDE_DATE,
+  COMES_TOO_LATE(word("what"), date("on"), date("due")),
+  WISH(text("because")),
+  WISH_GRANTED(text("because")),
+  WISH_NOT_GRANTED(text("because")),
+  /** Said by a member of staff; it counts once somebody else agrees. */
+  REACHED_OTHERWISE(date("on"), text("shownBy"), text("who")),
+  REACHED_AGREED(date("on"), text("shownBy")),
+  REACHED_NOT_AGREED(date("on"), text("because")),
+  SOMETHING_HAPPENED_BEFORE(date("on")),
+  NOTHING_TO_ANSWER,
   NOT_IN_THIS_STATE(word("state")),
   HELD_BY_SOMEBODY(text("holder")),
   NOBODY_HAS_IT,

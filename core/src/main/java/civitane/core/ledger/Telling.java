@@ -5,6 +5,7 @@ import civitane.core.facts.Packet;
 import civitane.core.facts.Parts;
 import civitane.core.facts.Request;
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -95,6 +96,15 @@ public final class Telling {
           was.places().subject("/requests/" + i).orElseThrow(),
           changed.requests().get(i));
     }
+    return new Added(telling.subjects, telling.entries);
+  }
+
+  /** That a request reached the office at another time than was known. */
+  public static Added reached(
+      Ledger ledger, UUID household, UUID request, OffsetDateTime at, Recording how, When now) {
+    var telling = new Telling(ledger, household, Map.of(), how, now);
+    telling.say(request, Keys.LODGED_ON, at.toLocalDate(), null);
+    telling.say(request, Keys.LODGED_AT, at, null);
     return new Added(telling.subjects, telling.entries);
   }
 

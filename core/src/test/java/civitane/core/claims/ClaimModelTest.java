@@ -1,5 +1,6 @@
 package civitane.core.claims;
 
+import civitane.core.reasons.Argument;
 import civitane.core.rules.StandardTime;
 import civitane.core.time.WorkingDays;
 import java.time.LocalDate;
@@ -32,7 +33,9 @@ public class ClaimModelTest {
       Why.NOT_LATER,
       Why.NOTHING_TO_SIGN,
       Why.SIGNED_FIRST,
-      Why.WAITS_FOR_SECOND);
+      Why.WAITS_FOR_SECOND,
+      Why.SOMETHING_HAPPENED_BEFORE,
+      Why.NOTHING_TO_ANSWER);
 
   private final Random random = new Random(20261126);
   private final Set<Move> done = EnumSet.noneOf(Move.class);
@@ -71,9 +74,15 @@ public class ClaimModelTest {
         new ClaimNumber(26, number).toString(),
         today.minusDays(days),
         standard,
-        random.nextBoolean(),
+        Pace.of(random.nextBoolean()).until(outside()),
         wants(),
         today.plusDays(14));
+  }
+
+  private OutsideDate outside() {
+    return random.nextInt(3) == 0
+        ? new OutsideDate(Occasion.HEARING, today.plusDays(random.nextInt(60)), "")
+        : null;
   }
 
   private List<Want> wants() {
@@ -95,7 +104,7 @@ public class ClaimModelTest {
     var item = claim.items().isEmpty() || random.nextInt(20) == 0
         ? 99
         : 1 + random.nextInt(claim.items().size());
-    return switch (random.nextInt(24)) {
+    return switch (random.nextInt(28)) {
       case 0, 1 -> claim.takeUp(act, who);
       case 2 -> claim.handOver(act, who);
       case 3, 4, 5 -> claim.want(act, wants(), today.plusDays(14));
@@ -111,6 +120,20 @@ public class ClaimModelTest {
       case 19 -> random.nextBoolean() ? claim.reportChange(act) : claim.renew(act);
       case 20 -> claim.openAgain(act);
       case 21 -> random.nextInt(4) == 0 ? claim.withdraw(act) : claim.note(act);
+      case 24 -> claim.outsideDate(act, outside());
+      case 25 -> claim.wishToHurry(act, Why.WISH.with(Argument.told("ill")));
+      case 26 ->
+        random.nextBoolean()
+            ? claim.answerWish(act, random.nextBoolean())
+            : claim.answerReached(act, random.nextBoolean());
+      case 27 -> {
+        var day = today.minusDays(random.nextInt(12) - 1);
+        yield claim.reachedOtherwise(
+            act,
+            day,
+            Why.REACHED_OTHERWISE.with(
+                Argument.day(day), Argument.told("stamp"), Argument.told(who)));
+      }
       case 22 -> random.nextInt(4) == 0 ? claim.lapse(act) : claim.note(act);
       default -> random.nextInt(4) == 0 ? claim.close(act) : claim.note(act);
     };
@@ -125,7 +148,9 @@ public class ClaimModelTest {
       assertEquals(claim.state(), move.to().orElseThrow(), move.word());
     }
     assertEquals(claim.number(), before.number());
-    assertEquals(claim.lodgedOn(), before.lodgedOn());
+    if (move != Move.ANSWER_REACHED) {
+      assertEquals(claim.lodgedOn(), before.lodgedOn());
+    }
     assertTrue(claim.items().size() >= before.items().size(), "an item is never lost");
     assertTrue(claim.decisions().size() >= before.decisions().size(), "nor is a decision");
     if (claim.state() == ClaimState.DECIDED && before.state() == ClaimState.OPEN) {
@@ -158,10 +183,16 @@ public class ClaimModelTest {
     assertEquals(last.turn(), claim.turn(), "the last stint is whose turn it is");
     if (claim.turn() == Turn.OURS) {
       assertEquals(claim.dueOn(today.plusDays(30)), claim.dueOn(today), "nothing stands overnight");
-      assertEquals(claim.pressingOn(), claim.dueOn(today), "what presses is our due date");
+      assertEquals(
+          claim.pressingOn(),
+          claim.pace().pressing(claim.dueOn(today)),
+          "what presses is our due date, or what comes before it");
     }
     claim.next(today).filter(step -> step.owner() != Turn.OURS).ifPresent(step -> {
-      assertEquals(claim.pressingOn(), step.on(), "what presses is what is waited for");
+      assertEquals(
+          claim.pressingOn(),
+          claim.pace().pressing(step.on()),
+          "what presses is what is waited for, or what comes before it");
       assertEquals(claim.next(today.plusDays(30)).orElseThrow(), step, "and stays so overnight");
     });
   }

@@ -38,7 +38,7 @@ public class ClaimTest {
         "BW-26-004217-1",
         LODGED,
         StandardTime.days(28),
-        false,
+        Pace.USUAL,
         List.of(wants),
         LODGED.plusDays(14));
     return done(claim.takeUp(on(1), "ikenna"));
@@ -171,7 +171,7 @@ public class ClaimTest {
         "BW-26-004217-1",
         LODGED,
         StandardTime.days(28),
-        false,
+        Pace.USUAL,
         List.of(PAYSLIPS),
         LODGED.plusDays(14));
     assertEquals(step(lodged, 0), Step.TAKE_UP);
@@ -179,11 +179,69 @@ public class ClaimTest {
         "BW-26-004217-1",
         LODGED,
         StandardTime.days(28),
-        false,
+        Pace.USUAL,
         List.of(PAYSLIPS, LATE),
         LODGED.plusDays(14));
     assertEquals(step(late, 0), Step.JUDGE);
     assertEquals(
         step(done(late.want(on(0), List.of(PAYSLIPS), LODGED.plusDays(14))), 0), Step.TAKE_UP);
+  }
+
+  @Test
+  public void aDayOutsidePressesWhereItComesBeforeOurDueDate() {
+    var hearing = new OutsideDate(Occasion.HEARING, LODGED.plusDays(10), "summons");
+    var claim = done(taken().outsideDate(on(2), hearing));
+    assertEquals(claim.pressingOn(), LODGED.plusDays(10));
+    assertTrue(claim.comesTooLate(LODGED.plusDays(2)), "due " + claim.dueOn(LODGED.plusDays(2)));
+    assertEquals(claim.dueOn(LODGED.plusDays(2)), LODGED.plusDays(28), "the due date is as it was");
+    var later = new OutsideDate(Occasion.TERM, LODGED.plusDays(40), "");
+    var moved = done(claim.outsideDate(on(3), later));
+    assertEquals(moved.pressingOn(), LODGED.plusDays(28));
+    assertTrue(!moved.comesTooLate(LODGED.plusDays(3)));
+    var none = done(claim.outsideDate(on(3), null));
+    assertEquals(none.pressingOn(), LODGED.plusDays(28));
+  }
+
+  @Test
+  public void aWishToHurryIsAnsweredSoonAndOnlyThenCounts() {
+    var wish = Why.WISH.with(Argument.told("the boiler is off"));
+    var claim = done(taken(PAYSLIPS).wishToHurry(on(2), wish));
+    assertEquals(claim.turn(), Turn.OURS, "the answer is ours to give");
+    assertEquals(step(claim, 2), Step.JUDGE);
+    assertEquals(claim.next(LODGED).orElseThrow().on(), LODGED.plusDays(4));
+    assertTrue(!claim.pace().urgent());
+    var asked = done(claim.want(on(3), List.of(PAYSLIPS), LODGED.plusDays(17)));
+    assertEquals(asked.live().size(), 2, "the rules know nothing of the wish and do not drop it");
+    var granted = done(asked.answerWish(on(3), true));
+    assertTrue(granted.pace().urgent());
+    assertEquals(granted.turn(), Turn.HOUSEHOLD);
+    assertTrue(!done(asked.answerWish(on(3), false)).pace().urgent());
+    assertTrue(granted.answerWish(on(3), true) instanceof Moved.Refused, "answered once");
+  }
+
+  @Test
+  public void theDayItReachedUsIsChangedByTwo() {
+    var friday = LODGED.minusDays(3);
+    var why = Why.REACHED_OTHERWISE.with(
+        Argument.day(friday), Argument.told("post stamp"), Argument.told("ikenna"));
+    var claim = done(taken(PAYSLIPS).reachedOtherwise(on(2), friday, why));
+    assertEquals(claim.lodgedOn(), LODGED, "so far it is only said");
+    assertTrue(claim.answerReached(on(2), true) instanceof Moved.Refused, "not by the same one");
+    var maud = Act.of(new Actor.Staff("maud"), LODGED.plusDays(3));
+    var agreed = done(claim.answerReached(maud, true));
+    assertEquals(agreed.lodgedOn(), friday);
+    assertEquals(agreed.stints().get(0).from(), friday);
+    var today = LODGED.plusDays(3);
+    assertEquals(agreed.clock(today).worked(), claim.clock(today).worked() + 3);
+    assertEquals(done(claim.answerReached(maud, false)).lodgedOn(), LODGED);
+  }
+
+  @Test
+  public void itCanNotHaveReachedUsAheadOfTodayOrAfterSomethingHappened() {
+    var why = Why.REACHED_OTHERWISE.with(
+        Argument.day(LODGED), Argument.told("stamp"), Argument.told("ikenna"));
+    var claim = taken(PAYSLIPS);
+    assertTrue(claim.reachedOtherwise(on(4), LODGED.plusDays(5), why) instanceof Moved.Refused);
+    assertTrue(claim.reachedOtherwise(on(4), LODGED.plusDays(2), why) instanceof Moved.Refused);
   }
 }
