@@ -104,8 +104,8 @@ public class PressingTest extends OnDatabase {
     var number = claimOf(Packets.meals(942));
     var claim = taken(number);
     var day = today().minusDays(3);
-    var said = asked(
-        number, "reached", on(claim, "\"on\": \"" + day + "\", \"shownBy\": \"post stamp\""));
+    var said =
+        asked(number, "reached", on(claim, "\"on\": \"" + day + "\", \"shownBy\": \"post stamp\""));
     assertEquals(said.get("lodgedOn").stringValue(), today().toString());
     assertEquals(said.at("/next/words").stringValue(), "Agree to the day it reached us");
     var own = asIkenna(post(
@@ -134,14 +134,12 @@ public class PressingTest extends OnDatabase {
     var desk = body(asIkenna(get("/api/desk")));
     var counted = 0L;
     for (var round : desk.get("rounds")) {
-      var rows = body(
-              asIkenna(get("/api/desk").param("round", round.get("step").stringValue())))
+      var rows = body(asIkenna(get("/api/desk").param("round", round.get("step").stringValue())))
           .get("rows");
       assertEquals(rows.size(), round.get("claims").longValue(), round.toString());
       counted += rows.size();
     }
     assertEquals(counted, desk.get("rows").size());
-    assertEquals(
-        asIkenna(get("/api/desk").param("round", "nap")).getResponse().getStatus(), 404);
+    assertEquals(asIkenna(get("/api/desk").param("round", "nap")).getResponse().getStatus(), 404);
   }
 }

@@ -148,8 +148,7 @@ class Desk {
     var claims = new EnumMap<Step, Long>(Step.class);
     falling.forEach(one -> claims.merge(one.step(), one.claims(), Long::sum));
     return claims.entrySet().stream()
-        .map(one ->
-            new Round(one.getKey().word(), ClaimWords.of(one.getKey()), one.getValue()))
+        .map(one -> new Round(one.getKey().word(), ClaimWords.of(one.getKey()), one.getValue()))
         .toList();
   }
 

@@ -1,4 +1,13 @@
 /** Claims as they are kept, and the Desk that shows what is to be done. */
-@org.springframework.modulith.ApplicationModule(allowedDependencies = {"audit", "catalogue", "determining", "households", "ledger", "problems", "staff"})
+@org.springframework.modulith.ApplicationModule(
+    allowedDependencies = {
+      "audit",
+      "catalogue",
+      "determining",
+      "households",
+      "ledger",
+      "problems",
+      "staff"
+    })
 @org.jspecify.annotations.NullMarked
 package civitane.app.claims;

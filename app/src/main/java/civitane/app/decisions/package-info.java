@@ -1,4 +1,13 @@
 /** Working a claim out, deciding it, and running again what was worked out. */
-@org.springframework.modulith.ApplicationModule(allowedDependencies = {"audit", "claims", "determining", "ledger", "letters", "problems", "staff"})
+@org.springframework.modulith.ApplicationModule(
+    allowedDependencies = {
+      "audit",
+      "claims",
+      "determining",
+      "ledger",
+      "letters",
+      "problems",
+      "staff"
+    })
 @org.jspecify.annotations.NullMarked
 package civitane.app.decisions;

@@ -143,11 +143,11 @@ class DemoFiller implements ApplicationRunner {
     var taking = story.taking();
     return taking == null
         ? begun
-        : applications.rewrite(
+        : applications.type(
             by,
             begun.id(),
-            draft -> new Draft(draft.packet(), draft.typed(), taking),
-            "application saved");
+            begun.version(),
+            new Draft(begun.draft().packet(), begun.draft().typed(), taking));
   }
 
   /** What a household asks to pay back in parts stands in the office's own books. */

@@ -1,4 +1,5 @@
 /** The Brackwater District: households and claims to look at, and a clock that can be set. */
-@org.springframework.modulith.ApplicationModule(allowedDependencies = {"claims", "decisions", "drafts", "lodging", "money", "staff"})
+@org.springframework.modulith.ApplicationModule(
+    allowedDependencies = {"claims", "decisions", "drafts", "lodging", "money", "staff"})
 @org.jspecify.annotations.NullMarked
 package civitane.app.demo;

@@ -1,4 +1,13 @@
 /** Applications while they are being taken. */
-@org.springframework.modulith.ApplicationModule(allowedDependencies = {"audit", "claims", "determining", "ledger", "letters", "problems", "staff"})
+@org.springframework.modulith.ApplicationModule(
+    allowedDependencies = {
+      "audit",
+      "claims",
+      "determining",
+      "ledger",
+      "letters",
+      "problems",
+      "staff"
+    })
 @org.jspecify.annotations.NullMarked
 package civitane.app.drafts;

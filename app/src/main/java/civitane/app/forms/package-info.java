@@ -1,4 +1,14 @@
 /** Forms that were filled in offline, and forms that others fill in. */
-@org.springframework.modulith.ApplicationModule(allowedDependencies = {"audit", "catalogue", "determining", "drafts", "letters", "lodging", "problems", "staff"})
+@org.springframework.modulith.ApplicationModule(
+    allowedDependencies = {
+      "audit",
+      "catalogue",
+      "determining",
+      "drafts",
+      "letters",
+      "lodging",
+      "problems",
+      "staff"
+    })
 @org.jspecify.annotations.NullMarked
 package civitane.app.forms;

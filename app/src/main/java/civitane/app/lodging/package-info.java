@@ -1,4 +1,17 @@
 /** Lodging an application, with what is known of the household and who signs. */
-@org.springframework.modulith.ApplicationModule(allowedDependencies = {"audit", "catalogue", "claims", "determining", "drafts", "households", "ledger", "letters", "money", "problems", "staff"})
+@org.springframework.modulith.ApplicationModule(
+    allowedDependencies = {
+      "audit",
+      "catalogue",
+      "claims",
+      "determining",
+      "drafts",
+      "households",
+      "ledger",
+      "letters",
+      "money",
+      "problems",
+      "staff"
+    })
 @org.jspecify.annotations.NullMarked
 package civitane.app.lodging;
