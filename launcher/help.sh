@@ -4,6 +4,8 @@ cat <<'TEXT'
 ./civitane test MODULE|NAME …           runs the tests of some modules (core, words, packet, app, e2e, bench), or some by name
 ./civitane determine [OPTIONS] FILE…    works out packets without a database (--help lists the options)
 ./civitane rerun                        makes the demo's determinations again and lists those that differ; 1 where any does
+./civitane demo-load [--households N] [--claims N] [--seed N]
+                                        loads very many made-up households into the demo that is running
 ./civitane bench [PATTERN]              runs the benchmarks
 ./civitane mutate [PART]                makes deliberate mistakes in the core, or in a part (income, services.paidleave), and counts those noticed
 ./civitane help                         this text

@@ -44,6 +44,14 @@ postgres_start() {
   pg_url="jdbc:postgresql://127.0.0.1:$port/civitane"
 }
 
+# Says in pg_url where the cluster of a name runs; no, where it does not.
+postgres_running() {
+  postgres_place "$1"
+  as_postgres "$(postgres_bin)/pg_ctl" -D "$pg_data" status >/dev/null 2>&1 || return 1
+  pg_port=$(sed -n 4p "$pg_data/postmaster.pid")
+  pg_url="jdbc:postgresql://127.0.0.1:$pg_port/civitane"
+}
+
 postgres_stop() {
   as_postgres "$(postgres_bin)/pg_ctl" -D "$pg_data" -m fast -w stop >/dev/null 2>&1 || true
 }

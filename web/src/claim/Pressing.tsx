@@ -39,7 +39,7 @@ export function Pressing({ claim, today, onChanged }: Props) {
   };
   return (
     <section
-      className="px-6 py-3 border-b border-base-300 bg-base-200 flex flex-col gap-3"
+      className="px-6 py-3 border-b border-base-300 flex flex-col gap-3"
       aria-label={t("pressing.title")}
     >
       <form

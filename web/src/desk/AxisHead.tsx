@@ -68,7 +68,9 @@ export function AxisHead({ axis, page, today, scale }: Props) {
           ))}
         </li>
         <li>⚑ {t("desk.legendDue")}</li>
-        <li>│ {t("desk.legendToday")}</li>
+        <li>
+          │ {t("desk.legendToday")} · ┊ {t("desk.legendOutside")}
+        </li>
       </ul>
     </div>
   );

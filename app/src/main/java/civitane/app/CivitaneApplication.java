@@ -10,6 +10,7 @@ import civitane.packet.form.FormWriter;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.ZoneId;
+import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
@@ -19,12 +20,15 @@ import org.springframework.context.annotation.Bean;
 public class CivitaneApplication {
   private static final String LATIN = "/letter-fonts/AtkinsonHyperlegible_400Regular.ttf";
   private static final String ARABIC = "/letter-fonts/NotoNaskhArabic_400Regular.ttf";
-  private static final String RERUN = "civitane.rerun";
+
+  /** What asks for a command that ends, in the place of serving. */
+  private static final List<String> COMMANDS = List.of("civitane.rerun", "civitane.load.claims");
+
   private static final ZoneId DISTRICT = ZoneId.of("Europe/Lisbon");
 
   public static void main(String[] arguments) {
     var application = SpringApplication.run(CivitaneApplication.class, arguments);
-    if (application.getEnvironment().containsProperty(RERUN)) {
+    if (COMMANDS.stream().anyMatch(application.getEnvironment()::containsProperty)) {
       System.exit(SpringApplication.exit(application));
     }
   }

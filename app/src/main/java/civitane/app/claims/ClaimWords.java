@@ -18,10 +18,9 @@ import java.util.stream.Stream;
 final class ClaimWords {
   private ClaimWords() {}
 
-  /** What is done next, whomever it concerns. */
+  /** The round of all claims with which the same is done next. */
   static String of(Step step) {
-    return DeskWords.WORDS.say(
-        "claims.step." + (step == Step.AWAIT ? "awaitAnother" : step.word()));
+    return DeskWords.WORDS.say("claims.round." + step.word());
   }
 
   static String of(NextStep step) {

@@ -20,8 +20,6 @@ import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
 import civitane.packet.PacketWriter;
-import civitane.packet.ResultWriter;
-import civitane.words.Language;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -41,9 +39,6 @@ public class Decisions {
   /** Facts of the household and answers; never what others are known by, the day, a paper or a signature. */
   private static final Pattern SETTABLE =
       Pattern.compile("/(?:household|requests/0/answers)(?:/[^/]+)*/(?!id$)[^/]+");
-
-  /** The version of the rules, told with whatever is determined by them. */
-  private static final String RULES = "0.1.0";
 
   private final Claims claims;
   private final Ledgers ledgers;
@@ -182,20 +177,14 @@ public class Decisions {
     var result = determine(packet);
     check(result, grant, reason, by);
     var determination = determinations.save(new StoredDetermination(
-        claims.idOf(number), clock.instant(), by.login(), grounds(packet), written(result)));
+        claims.idOf(number),
+        clock.instant(),
+        by.login(),
+        Grounds.of(screenings.book(packet), packet),
+        Grounds.written(result)));
     claims.decide(by, number, version, grant, determination.id(), reason);
     letters.write(by, text(claim, packet, result, grant, reason));
     audit.record(by.login(), "claim decided", number, outcome(grant) + " " + determination.hash());
-  }
-
-  private StoredDetermination.Grounds grounds(Packet packet) {
-    var book = screenings.book(packet);
-    return new StoredDetermination.Grounds(
-        RULES, book.name(), book.hash(), PacketWriter.written(packet));
-  }
-
-  static String written(Result result) {
-    return new ResultWriter(false, Language.EN).results(List.of(result));
   }
 
   private static void check(

@@ -55,6 +55,6 @@ public class Rerun {
     var packet = screenings.read(kept.packet().getBytes(StandardCharsets.UTF_8)).packet();
     return packet == null
         ? ""
-        : Decisions.written(screenings.results(packet, Mode.DETERMINE).get(0));
+        : Grounds.written(screenings.results(packet, Mode.DETERMINE).get(0));
   }
 }

@@ -1,6 +1,5 @@
 package civitane.app.decisions;
 
-import civitane.app.audit.Hash;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -23,20 +22,6 @@ class StoredDetermination {
   private String packet;
   private String result;
   private String hash;
-
-  /**
-   * What a determination is made by.
-   *
-   * @param rules the version of the rules
-   * @param book the rate book's name
-   * @param bookHash over the rate book's text
-   * @param packet the facts as they were put together
-   */
-  record Grounds(String rules, String book, String bookHash, String packet) {
-    String hashWith(String result) {
-      return Hash.of(String.join("\n", rules, book, bookHash, packet, result));
-    }
-  }
 
   protected StoredDetermination() {}
 
