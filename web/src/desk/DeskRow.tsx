@@ -65,7 +65,9 @@ export function DeskRow({ row, today, scale, chosen, onChoose, onOpen }: Props) 
         </span>
         <span className="pl-4 pr-3 overflow-hidden whitespace-nowrap text-ellipsis">
           <TurnMark turn={row.turn} /> {row.urgent && <span className="wrong">{t("desk.urgent")}: </span>}
-          {row.outside?.late && <span className="wrong">{t("outside.beforeDay", { date: shortDay(row.outside.on) })} </span>}
+          {row.outside?.late && (
+            <span className="wrong">{t("outside.beforeDay", { date: shortDay(row.outside.on) })} </span>
+          )}
           {row.next?.words ?? ""}
         </span>
       </button>

@@ -7,7 +7,6 @@ import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.SQLException;
 import org.jspecify.annotations.Nullable;
-import org.jspecify.annotations.Nullable;
 import org.postgresql.PGConnection;
 
 /** Rows for one table, as PostgreSQL copies them in. */

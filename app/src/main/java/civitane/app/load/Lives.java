@@ -42,7 +42,6 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -54,7 +53,6 @@ import org.jspecify.annotations.Nullable;
 
 import static civitane.core.facts.Known.known;
 
-import static civitane.core.facts.Known.known;
 
 /** What families ask for over the months, and what becomes of it: made by the rules and the moves of the core. */
 final class Lives {

@@ -1,7 +1,6 @@
 package civitane.app.load;
 
 import civitane.core.claims.Actor;
-import civitane.core.claims.Actor;
 import civitane.core.claims.Claim;
 import civitane.core.claims.Happened;
 import civitane.core.claims.NextStep;
@@ -15,7 +14,6 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
