@@ -1,6 +1,7 @@
 # Loads very many made-up households into the database of the demo that is running.
 . launcher/packages.sh
 . launcher/postgres.sh
+. launcher/build.sh
 
 households=250000
 claims=1000000

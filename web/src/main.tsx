@@ -21,6 +21,7 @@ const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetch
 const screens = {
   application: lazyRouteComponent(() => import("./application/Application"), "Application"),
   claim: lazyRouteComponent(() => import("./claim/Claim"), "Claim"),
+  outside: lazyRouteComponent(() => import("./outside/OutsideParties"), "OutsideParties"),
   quickCheck: lazyRouteComponent(() => import("./quickcheck/QuickCheck"), "QuickCheck"),
 };
 
@@ -74,8 +75,14 @@ const quickCheck = createRoute({
   ...signedIn(screens.quickCheck),
 });
 
+const outside = createRoute({
+  getParentRoute: () => root,
+  path: "/outside",
+  ...signedIn(screens.outside),
+});
+
 const router = createRouter({
-  routeTree: root.addChildren([signIn, desk, application, claim, quickCheck]),
+  routeTree: root.addChildren([signIn, desk, application, claim, quickCheck, outside]),
   defaultErrorComponent: Undrawn,
 });
 

@@ -29,7 +29,10 @@ export function Bar() {
         civi<span className="text-[#7CCBB7]">tane</span>
       </Link>
       <nav aria-label={t("bar.main")}>
-        <Link to="/">{t("bar.desk")}</Link>
+        <Link to="/" className="mr-5">
+          {t("bar.desk")}
+        </Link>
+        <Link to="/outside">{t("bar.outside")}</Link>
       </nav>
       <form
         className="ml-auto"

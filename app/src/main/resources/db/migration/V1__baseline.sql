@@ -44,6 +44,30 @@ create table household (
 );
 create index household_by_name on household (lower(name), id);
 
+-- Somebody outside as lists show them and names find them; what is known of them stands in their entries.
+create table party (
+  id uuid primary key references subject,
+  kind text not null,
+  name text not null,
+  name_key text not null,
+  takes_part boolean,
+  joined_to uuid references party,
+  version int not null,
+  unique (kind, name_key)
+);
+create index party_by_name on party (lower(name), id);
+create index party_joined_to on party (joined_to) where joined_to is not null;
+
+-- Whom a request names, and when they were first asked about it.
+create table party_named (
+  request_id uuid not null references subject,
+  party_id uuid not null references party,
+  household_id uuid not null references household,
+  asked_on date,
+  primary key (request_id, party_id)
+);
+create index party_named_by on party_named (party_id);
+
 -- An application: a draft saved as typed, then lodged once.
 create table application (
   id uuid primary key,
@@ -90,6 +114,7 @@ create index claim_on_desk on claim (urgent desc, pressing_on, number) where sta
 create index claim_in_round on claim (step, urgent desc, pressing_on, number) where state in ('LODGED', 'OPEN');
 create index claim_of_household on claim (household_id, service);
 create index claim_of_application on claim (application_id);
+create index claim_of_request on claim (request_id);
 
 -- What is wanted for a claim, in the order it was wanted.
 create table claim_item (

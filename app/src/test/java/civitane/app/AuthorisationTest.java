@@ -24,6 +24,7 @@ public class AuthorisationTest extends OnDatabase {
       "/sign-in",
       "/applications/{id}",
       "/claims/{number}",
+      "/outside",
       "/quick-check/{service}");
 
   @Autowired

@@ -2,6 +2,7 @@ package civitane.app.claims;
 
 import civitane.core.claims.ClaimState;
 import civitane.core.claims.Step;
+import civitane.core.claims.Turn;
 import jakarta.persistence.LockModeType;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -64,6 +65,14 @@ interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
       group by c.step, c.turn, c.pressingOn
       """)
   List<Falling> falling(Collection<ClaimState> states);
+
+  List<StoredClaim> findByRequestIdInAndTurnInOrderByNumber(
+      Collection<UUID> requests, Collection<Turn> turns, Limit limit);
+
+  @Query("""
+      select distinct c.householdId from StoredClaim c where c.requestId in :requests and c.turn <> :over
+      """)
+  List<UUID> undecidedHouseholds(Collection<UUID> requests, Turn over);
 
   List<StoredClaim> findByHouseholdIdOrderByNumber(UUID household);
 

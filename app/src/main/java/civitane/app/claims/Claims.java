@@ -27,16 +27,20 @@ import civitane.packet.PacketWriter;
 import civitane.words.Voice;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
+
+import static civitane.core.facts.Known.known;
 
 /** Keeps claims: every move is made by the core, and what it makes of a claim is kept with what happened. */
 @Service
@@ -45,6 +49,7 @@ public class Claims {
   private static final int DAYS_TO_ANSWER = 14;
 
   private static final int CENTURY = 100;
+  private static final int MOST_WAITING = 500;
 
   private final ClaimRepository claims;
   private final EventRepository events;
@@ -304,6 +309,53 @@ public class Claims {
   @Transactional(propagation = Propagation.MANDATORY)
   public void wake(Staff.Colleague by, String number, List<Want> wants, Reason because) {
     move(hold(number), claim -> claim.want(act(by, because), wants, toAnswerBy()));
+  }
+
+  /** A claim that waits for the word of somebody outside. */
+  public record Waiting(
+      String number,
+      UUID request,
+      UUID household,
+      String householdName,
+      String title,
+      List<String> words,
+      LocalDate dueOn) {}
+
+  /** Those of some requests whose claims wait for somebody outside; the first of very many. */
+  @Transactional(readOnly = true)
+  public List<Waiting> waitingForOthers(List<UUID> requests) {
+    if (requests.isEmpty()) {
+      return List.of();
+    }
+    var found = claims.findByRequestIdInAndTurnInOrderByNumber(
+        requests, EnumSet.complementOf(EnumSet.of(Turn.OVER)), Limit.of(MOST_WAITING));
+    var names =
+        households.named(found.stream().map(StoredClaim::householdId).distinct().toList());
+    return found.stream()
+        .filter(stored -> stored.claim().live().stream().anyMatch(Claims::isTheirs))
+        .map(stored -> new Waiting(
+            stored.number(),
+            stored.requestId(),
+            stored.householdId(),
+            known(names.get(stored.householdId())).name(),
+            Catalogue.title(stored.service()),
+            stored.claim().live().stream()
+                .filter(Claims::isTheirs)
+                .map(ClaimWords::of)
+                .distinct()
+                .toList(),
+            stored.claim().dueOn(today())))
+        .toList();
+  }
+
+  /** The households of those requests that nobody has decided yet. */
+  @Transactional(readOnly = true)
+  public List<UUID> undecidedHouseholds(List<UUID> requests) {
+    return requests.isEmpty() ? List.of() : claims.undecidedHouseholds(requests, Turn.OVER);
+  }
+
+  private static boolean isTheirs(Item item) {
+    return item.turn() == Turn.THIRD_PARTY;
   }
 
   /** What was decided last on a claim, and stands. */

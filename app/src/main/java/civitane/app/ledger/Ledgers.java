@@ -1,5 +1,6 @@
 package civitane.app.ledger;
 
+import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
 import civitane.core.ledger.Added;
 import civitane.core.ledger.Assembled;
@@ -106,6 +107,19 @@ public class Ledgers {
         at,
         recording(EntryKind.USED, source, by, at.toLocalDate()),
         now(LocalDate.MAX)));
+  }
+
+  /** What is known of somebody outside. */
+  @Transactional(readOnly = true)
+  public OutsideParty party(UUID party) {
+    return of(party).party(party, now(LocalDate.now(clock)));
+  }
+
+  /** Records what is told of somebody outside, by whom. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void tellParty(UUID party, OutsideParty told, EntryKind kind, Source source, String by) {
+    var today = LocalDate.now(clock);
+    add(Telling.party(of(party), party, told, recording(kind, source, by, today), now(today)));
   }
 
   private Recording recording(EntryKind kind, Source source, String by, LocalDate from) {

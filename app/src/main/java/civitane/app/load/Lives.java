@@ -53,7 +53,6 @@ import org.jspecify.annotations.Nullable;
 
 import static civitane.core.facts.Known.known;
 
-
 /** What families ask for over the months, and what becomes of it: made by the rules and the moves of the core. */
 final class Lives {
   private static final int CENTURY = 100;

@@ -14,6 +14,7 @@ import civitane.app.households.Households;
 import civitane.app.households.KnownPeople;
 import civitane.app.ledger.Ledgers;
 import civitane.app.letters.Letters;
+import civitane.app.parties.Parties;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.claims.ItemKind;
@@ -23,6 +24,7 @@ import civitane.core.claims.Want;
 import civitane.core.claims.Wants;
 import civitane.core.claims.Why;
 import civitane.core.facts.HouseholdsWord;
+import civitane.core.facts.NamedOutside;
 import civitane.core.facts.Packet;
 import civitane.core.ledger.Source;
 import civitane.core.ledger.Telling;
@@ -61,6 +63,7 @@ public class Lodging {
   private final Ledgers ledgers;
   private final KnownPeople people;
   private final KnownHouseholds knownHouseholds;
+  private final Parties parties;
   private final SigningRequests signing;
   private final Claims claims;
   private final Letters letters;
@@ -77,6 +80,7 @@ public class Lodging {
       Ledgers ledgers,
       KnownPeople people,
       KnownHouseholds knownHouseholds,
+      Parties parties,
       SigningRequests signing,
       Claims claims,
       Letters letters,
@@ -91,6 +95,7 @@ public class Lodging {
     this.ledgers = ledgers;
     this.people = people;
     this.knownHouseholds = knownHouseholds;
+    this.parties = parties;
     this.signing = signing;
     this.claims = claims;
     this.letters = letters;
@@ -160,6 +165,14 @@ public class Lodging {
     }
     if (joined != null) {
       numbers.forEach(number -> claims.note(by, number, Why.JOINED.with()));
+    }
+    for (var i = 0; i < packet.requests().size(); i++) {
+      parties.named(
+          by,
+          household,
+          told.requests().get(i),
+          NamedOutside.of(packet, i),
+          Source.application(id.toString()));
     }
     people.remember(household, packet, told.places().ids());
     var receipts = new Receipts(packet, lodged, claims.lodgedWith(id), toSign).all();

@@ -10,6 +10,7 @@
       "ledger",
       "letters",
       "money",
+      "parties",
       "problems",
       "staff"
     })

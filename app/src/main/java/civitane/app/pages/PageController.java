@@ -29,7 +29,7 @@ class PageController {
     return pageThatAsks(who == null ? ELSEWHERE : DESK, response);
   }
 
-  @GetMapping({"/applications/{id}", "/claims/{number}", "/quick-check/{service}"})
+  @GetMapping({"/applications/{id}", "/claims/{number}", "/quick-check/{service}", "/outside"})
   String elsewhere(HttpServletResponse response) {
     return pageThatAsks(ELSEWHERE, response);
   }

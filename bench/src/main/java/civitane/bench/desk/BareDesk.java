@@ -76,11 +76,15 @@ final class BareDesk {
     for (var of : List.of("claim_item", "claim_stint", "claim_decision", "claim_event")) {
       read("select * from " + of + " where claim_id = ?", id);
     }
-    var own = "with family as (select ?::uuid as id union select subject_id from entry where refers_to = ?),"
-        + " own as (select id from subject where of_id in (select id from family) union select id from family),"
-        + " theirs as (select id from own union select id from subject where of_id in (select id from own))";
+    var own =
+        "with family as (select ?::uuid as id union select subject_id from entry where refers_to = ?),"
+            + " own as (select id from subject where of_id in (select id from family) union select id from family),"
+            + " theirs as (select id from own union select id from subject where of_id in (select id from own))";
     read(own + " select * from subject where id in (select id from theirs)", household, household);
-    read(own + " select * from entry where subject_id in (select id from theirs) order by nr", household, household);
+    read(
+        own + " select * from entry where subject_id in (select id from theirs) order by nr",
+        household,
+        household);
     read("select * from household where id = ?", household);
   }
 

@@ -28,8 +28,8 @@ final class Caller {
         asking("/api/sign-in")
             .header("X-" + TOKEN, token())
             .header("Content-Type", "application/x-www-form-urlencoded")
-            .POST(HttpRequest.BodyPublishers.ofString(
-                "username=" + login + "&password=" + password))
+            .POST(
+                HttpRequest.BodyPublishers.ofString("username=" + login + "&password=" + password))
             .build(),
         BodyHandlers.ofString());
     if (signedIn.statusCode() != 204) {

@@ -73,8 +73,7 @@ public final class DeskBench {
     who.post("/api/households/search", "{\"start\": \"" + name.replace("\"", "") + "\"}");
   }
 
-  private void measure(
-      String what, Workers.Asking<Caller> asked, Workers.Asking<BareDesk> needed)
+  private void measure(String what, Workers.Asking<Caller> asked, Workers.Asking<BareDesk> needed)
       throws Exception {
     System.err.println("Measuring " + what + " …");
     var times = callers.times(WARM, COUNTED, asked);

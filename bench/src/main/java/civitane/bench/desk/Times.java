@@ -8,7 +8,8 @@ record Times(double[] sorted) {
   private static final double NANOS_A_MILLI = 1e6;
 
   static Times of(long[] nanos) {
-    return new Times(Arrays.stream(nanos).mapToDouble(one -> one / NANOS_A_MILLI).sorted().toArray());
+    return new Times(
+        Arrays.stream(nanos).mapToDouble(one -> one / NANOS_A_MILLI).sorted().toArray());
   }
 
   /** The time that so many of a hundred askings did not take longer than. */

@@ -43,6 +43,7 @@ public enum Why implements ReasonCode {
   REACHED_NOT_AGREED(date("on"), text("because")),
   SOMETHING_HAPPENED_BEFORE(date("on")),
   NOTHING_TO_ANSWER,
+  ASKED_THEM(text("who"), text("how")),
   NOT_IN_THIS_STATE(word("state")),
   HELD_BY_SOMEBODY(text("holder")),
   NOBODY_HAS_IT,

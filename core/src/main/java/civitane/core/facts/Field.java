@@ -9,13 +9,15 @@ import org.jspecify.annotations.Nullable;
  * @param required whether a packet can't be read without it
  * @param otherwise what stands for it where it is absent; null where nothing does
  * @param asked how it is asked for; null for a fact of the household
+ * @param outside what somebody outside is whom it names; null where it names nobody
  */
 public record Field(
     String key,
     Value value,
     boolean required,
     @Nullable Object otherwise,
-    @Nullable Asked asked) {
+    @Nullable Asked asked,
+    @Nullable PartyKind outside) {
 
   /** Whose word counts for it. */
   public WhoseWord whose() {
@@ -31,6 +33,7 @@ public record Field(
     var as = component.getAnnotation(As.class);
     var upTo = component.getAnnotation(UpTo.class);
     var asked = component.getAnnotation(Asked.class);
+    var outside = component.getAnnotation(Outside.class);
     return new Field(
         component.getName(),
         Value.of(
@@ -39,7 +42,8 @@ public record Field(
             upTo == null ? 0 : upTo.value()),
         component.isAnnotationPresent(Required.class),
         otherwise(component, asked != null && asked.optional()),
-        asked);
+        asked,
+        outside == null ? null : outside.value());
   }
 
   private static @Nullable Object otherwise(RecordComponent component, boolean optional) {

@@ -29,7 +29,11 @@ public final class FilledIn {
       Field field, @Nullable Object value, Function<String, List<?>> book) {
     var asked = field.asked();
     var element = field.value().element();
-    if (asked == null || asked.knownAs().isEmpty() || element == null || !isList(field)) {
+    if (asked == null || asked.knownAs().isEmpty()) {
+      return value;
+    } else if (field.value().form() == Form.GROUP && value instanceof Record told) {
+      return row(told, book.apply(asked.knownAs()));
+    } else if (element == null || !isList(field)) {
       return value;
     }
     var group = element.form() == Form.GROUP;

@@ -19,7 +19,7 @@ public record Income(
     @Required IncomeKind kind,
     @Nullable Amount amount,
     @Nullable Frequency frequency,
-    @Nullable String employer,
+    @Outside(PartyKind.EMPLOYER) @Nullable String employer,
     @Nullable LocalDate startsOn,
     @Nullable LocalDate endsOn,
     @Nullable Amount businessCosts,

@@ -50,6 +50,11 @@ public final class Names {
     return best;
   }
 
+  /** One key for all ways to write a name: parts in order of letters, without marks and capitals. */
+  public static String key(String name) {
+    return String.join(" ", foldings(name).get(0).stream().sorted().toList());
+  }
+
   /** The two ways a name is folded: letters with marks reduced, and those letters written out. */
   private static List<List<String>> foldings(String name) {
     if (isPlain(name)) {

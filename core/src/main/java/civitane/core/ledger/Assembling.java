@@ -10,6 +10,7 @@ import civitane.core.facts.Field;
 import civitane.core.facts.Household;
 import civitane.core.facts.Income;
 import civitane.core.facts.NoIncome;
+import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Paper;
 import civitane.core.facts.Parts;
@@ -72,6 +73,10 @@ final class Assembling {
     var byId = new HashMap<String, UUID>();
     ids.forEach((subject, id) -> byId.put(id, subject));
     return new Assembled(packet, places.with(byId));
+  }
+
+  OutsideParty party(Subject party) {
+    return record(OutsideParty.class, party);
   }
 
   private void name(String letter, List<Subject> subjects) {

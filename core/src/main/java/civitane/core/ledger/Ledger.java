@@ -1,5 +1,6 @@
 package civitane.core.ledger;
 
+import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -144,6 +145,11 @@ public final class Ledger {
     return value(household, LIST + list, when) instanceof ListState state
         ? state
         : ListState.NOT_ASKED;
+  }
+
+  /** Somebody outside, as is known and held. */
+  public OutsideParty party(UUID id, When when) {
+    return new Assembling(this, id, when).party(known(subjects.get(id)));
   }
 
   /** The day that a request is assessed for, as was known at a moment. */

@@ -13,6 +13,15 @@ public record Source(SourceKind kind, String ref, @Nullable String because) {
     return new Source(SourceKind.APPLICATION, id, null);
   }
 
+  /**
+   * What somebody outside said.
+   *
+   * @param how in a letter, on the phone
+   */
+  public static Source party(String id, String how) {
+    return new Source(SourceKind.PARTY, id, how);
+  }
+
   public static Source caseworker(String login, String because) {
     return new Source(SourceKind.CASEWORKER, login, because);
   }

@@ -9,5 +9,7 @@ public enum SourceKind implements Word {
   CHANGE,
   PAPER,
   REGISTER,
+  /** What somebody outside said themselves. */
+  PARTY,
   CASEWORKER
 }

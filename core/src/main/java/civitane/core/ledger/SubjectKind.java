@@ -7,6 +7,7 @@ import civitane.core.facts.Expense;
 import civitane.core.facts.Household;
 import civitane.core.facts.Income;
 import civitane.core.facts.NoIncome;
+import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Paper;
 import civitane.core.facts.Payment;
 import civitane.core.facts.Person;
@@ -28,7 +29,9 @@ public enum SubjectKind implements Word {
   /** One request with its answers, whose fields are those of its service. */
   REQUEST(Request.class),
   PAPER(Paper.class),
-  SIGNATURE(Signature.class);
+  SIGNATURE(Signature.class),
+  /** Somebody outside: an employer, a landlord, a lender. */
+  PARTY(OutsideParty.class);
 
   private final Class<? extends Record> facts;
 

@@ -1,6 +1,7 @@
 package civitane.core.ledger;
 
 import civitane.core.facts.Household;
+import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Parts;
 import civitane.core.facts.Request;
@@ -96,6 +97,16 @@ public final class Telling {
           was.places().subject("/requests/" + i).orElseThrow(),
           changed.requests().get(i));
     }
+    return new Added(telling.subjects, telling.entries);
+  }
+
+  /** What is told of somebody outside. */
+  public static Added party(Ledger ledger, UUID party, OutsideParty told, Recording how, When now) {
+    var telling = new Telling(ledger, party, Map.of(), how, now);
+    if (ledger.subject(party).isEmpty()) {
+      telling.subjects.add(new Subject(party, SubjectKind.PARTY, null, ++telling.nr));
+    }
+    telling.fields(party, SubjectKind.PARTY, told);
     return new Added(telling.subjects, telling.entries);
   }
 

@@ -8,8 +8,6 @@ import civitane.packet.json.Path;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.util.function.Function;
-import java.util.regex.Pattern;
-import org.apache.commons.validator.routines.checkdigit.IBANCheckDigit;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -18,7 +16,6 @@ import static civitane.core.facts.Known.known;
 
 /** Reads single values, each by what it must look like; null where one is blank or faulty. */
 final class ScalarReader {
-  private static final Pattern IBAN = Pattern.compile("[A-Z]{2}\\d{2}[A-Z0-9]{10,30}");
 
   private final JsonParser parser;
   private final JsonText json;
@@ -144,9 +141,7 @@ final class ScalarReader {
   @Nullable
   Object iban() {
     var plain = isText() ? json.text().replace(" ", "") : null;
-    if (plain != null
-        && (plain.isBlank()
-            || IBAN.matcher(plain).matches() && IBANCheckDigit.IBAN_CHECK_DIGIT.isValid(plain))) {
+    if (plain != null && (plain.isBlank() || Accounts.isIban(plain))) {
       return plain;
     }
     return wrong(

@@ -3,7 +3,9 @@ package civitane.core.services.homepaymentrelief;
 import civitane.core.facts.As;
 import civitane.core.facts.Asked;
 import civitane.core.facts.Form;
+import civitane.core.facts.Outside;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.PartyKind;
 import civitane.core.facts.WhoseWord;
 import civitane.core.money.Amount;
 import civitane.core.rules.Hardship;
@@ -30,7 +32,7 @@ public record HomePaymentReliefAnswers(
     @As(Form.LONG_TEXT) @Asked(when = "hardship", is = "other") @Nullable
     String hardshipText,
 
-    @Nullable Lender lender,
+    @Asked(knownAs = "lenders") @Nullable Lender lender,
 
     @Asked(forTheFile = true, calls = PaperKind.MORTGAGE_STATEMENT) @Nullable
     String loanNumber,
@@ -50,7 +52,9 @@ public record HomePaymentReliefAnswers(
   /** Who lent the money, and whether they take part. */
   public record Lender(
       @Asked(forTheFile = true) @Nullable String code,
-      @Asked(forTheFile = true) @Nullable String name,
+
+      @Outside(PartyKind.LENDER) @Asked(forTheFile = true) @Nullable
+      String name,
 
       @Asked(filledIn = true, counts = WhoseWord.THIRD_PARTY) @Nullable
       Boolean participates) {}

@@ -3,7 +3,9 @@ package civitane.core.services.paidleave;
 import civitane.core.facts.As;
 import civitane.core.facts.Asked;
 import civitane.core.facts.Form;
+import civitane.core.facts.Outside;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.PartyKind;
 import civitane.core.money.Amount;
 import civitane.core.time.Quarter;
 import java.time.LocalDate;
@@ -55,7 +57,9 @@ public record PaidLeaveAnswers(
 
   /** An employer with euros earned by quarter. */
   public record Employer(
-      @Asked(forTheFile = true) @Nullable String name,
+      @Outside(PartyKind.EMPLOYER) @Asked(forTheFile = true) @Nullable
+      String name,
+
       @Asked(forTheFile = true) @Nullable String occupation,
       @Nullable Map<Quarter, Amount> quarters) {}
 

@@ -3,7 +3,9 @@ package civitane.core.services.rentrelief;
 import civitane.core.facts.As;
 import civitane.core.facts.Asked;
 import civitane.core.facts.Form;
+import civitane.core.facts.Outside;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.PartyKind;
 import civitane.core.facts.WhoseWord;
 import civitane.core.money.Amount;
 import civitane.core.rules.Hardship;
@@ -37,7 +39,7 @@ public record RentReliefAnswers(
 
     boolean subsidised,
     @Asked(when = "subsidised", is = "true") @Nullable Amount ownShare,
-    @Nullable Landlord landlord,
+    @Asked(knownAs = "landlords") @Nullable Landlord landlord,
     @Nullable List<String> leaseNames) {
 
   /** Rent owed for a month. */
@@ -45,7 +47,8 @@ public record RentReliefAnswers(
 
   /** Who lets the home, and whether they agree to be paid. */
   public record Landlord(
-      @Asked(forTheFile = true) @Nullable String name,
+      @Outside(PartyKind.LANDLORD) @Asked(forTheFile = true) @Nullable
+      String name,
 
       @As(Form.IBAN) @Asked(forTheFile = true, counts = WhoseWord.THIRD_PARTY) @Nullable
       String iban,

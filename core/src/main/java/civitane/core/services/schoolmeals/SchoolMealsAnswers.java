@@ -3,6 +3,8 @@ package civitane.core.services.schoolmeals;
 import civitane.core.facts.As;
 import civitane.core.facts.Asked;
 import civitane.core.facts.Form;
+import civitane.core.facts.Outside;
+import civitane.core.facts.PartyKind;
 import civitane.core.facts.Person;
 import civitane.core.facts.Role;
 import java.util.List;
@@ -27,7 +29,7 @@ public record SchoolMealsAnswers(
   /** A child it is asked for. */
   public record Child(
       @As(Form.PERSON) @Nullable String person,
-      @Nullable String school,
+      @Outside(PartyKind.SCHOOL) @Nullable String school,
       @Asked(forTheFile = true) @Nullable String grade,
       @Asked(optional = true, forTheFile = true) @Nullable String studentNumber,
       boolean homeless) {
