@@ -33,15 +33,51 @@ export function Acting({ handle, today }: { handle: DraftHandle; today: string }
         </label>
         {acts !== "self" && (
           <>
-            <label className="flex flex-col gap-0.5">
-              <span className="soft small">{t("acting.name")}</span>
-              <input
-                className="input case w-60"
-                value={taking.actor?.name ?? ""}
-                onChange={(event) =>
-                  handle.take((old) => ({ ...old, actor: { ...old.actor, name: event.target.value } }))
+            {(["name", "contact", "shownBy", "scope"] as const).map((key) => (
+              <label key={key} className="flex flex-col gap-0.5">
+                <span className="soft small">{t(`acting.${key}`)}</span>
+                <input
+                  className="input case w-60"
+                  placeholder={t(`acting.example.${key}`)}
+                  value={taking.actor?.[key] ?? ""}
+                  onChange={(event) => act(handle, { [key]: event.target.value })}
+                />
+              </label>
+            ))}
+            <span className="flex flex-col gap-0.5">
+              <span className="soft small">{t("acting.until")}</span>
+              <Field
+                handle={handle}
+                pointer="/taking/actor/until"
+                label={t("acting.until")}
+                shown={dateWords(taking.actor?.until)}
+                read={(text) =>
+                  text === dateWords(taking.actor?.until) ? taking.actor?.until : readDate(text, today, true)
                 }
+                put={(until) => act(handle, { until })}
+                clear={() => act(handle, { until: undefined })}
+                expected="30 6 27"
+                placeholder="30 6 27"
+                className="w-40"
               />
+            </span>
+            <label className="flex items-center gap-2 min-h-9">
+              <input
+                type="checkbox"
+                className="checkbox checkbox-sm"
+                checked={taking.actor?.identityChecked ?? false}
+                onChange={(event) => act(handle, { identityChecked: event.target.checked })}
+              />
+              {t("acting.identityChecked")}
+            </label>
+            <label className="flex items-center gap-2 min-h-9">
+              <input
+                type="checkbox"
+                className="checkbox checkbox-sm"
+                checked={taking.actor?.letters === "acting"}
+                onChange={(event) => act(handle, { letters: event.target.checked ? "acting" : undefined })}
+              />
+              {t("acting.getsLetters")}
             </label>
             <label className="flex items-center gap-2 min-h-9">
               <input
@@ -103,6 +139,10 @@ export function Acting({ handle, today }: { handle: DraftHandle; today: string }
       </button>
     </div>
   );
+}
+
+function act(handle: DraftHandle, part: object) {
+  handle.take((old) => ({ ...old, actor: { ...old.actor, ...part } }));
 }
 
 function change(handle: DraftHandle, index: number, part: object) {

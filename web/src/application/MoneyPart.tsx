@@ -18,6 +18,7 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
   const { t } = useTranslation();
   const household = handle.draft.packet.household;
   const expenses = household.expenses ?? [];
+  const assets = household.assets ?? [];
   const names = namesOf(household.people);
   const ids = [...names.keys()];
   const named = (id: string) => names.get(id) ?? id;
@@ -64,25 +65,12 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
             >
               {t("app.addExpense")}
             </button>
-            {expenses.length === 0 && (
-              <label className="inline-flex items-center gap-2">
-                <input
-                  type="checkbox"
-                  data-flow
-                  className="checkbox checkbox-sm"
-                  checked={household.expenses !== undefined}
-                  onChange={(event) =>
-                    handle.set("/household/expenses", event.target.checked ? [] : undefined)
-                  }
-                />
-                {t("app.noExpenses")}
-              </label>
-            )}
+            {expenses.length === 0 && <None handle={handle} list="expenses" words={t("app.noExpenses")} />}
           </div>
         </div>
         <div>
           <h2 className="head">{fact("assets")}</h2>
-          {household.assets.map((asset, i) => (
+          {assets.map((asset, i) => (
             <div key={i}>
               <div className="grid-row grid-cols-[9.5rem_8rem_8.5rem_1fr_1.6rem]">
                 <Choice
@@ -114,16 +102,19 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
               <RowMark handle={handle} pointer={`/household/assets/${i}`} />
             </div>
           ))}
-          <button
-            type="button"
-            data-flow
-            className="btn btn-sm mt-3"
-            onClick={() =>
-              handle.set(`/household/assets/${household.assets.length}`, { kind: "current", person: ids[0] })
-            }
-          >
-            {t("app.addAsset")}
-          </button>
+          <div className="flex flex-wrap items-center gap-4 mt-3">
+            <button
+              type="button"
+              data-flow
+              className="btn btn-sm"
+              onClick={() =>
+                handle.set(`/household/assets/${assets.length}`, { kind: "current", person: ids[0] })
+              }
+            >
+              {t("app.addAsset")}
+            </button>
+            {assets.length === 0 && <None handle={handle} list="assets" words={t("app.noAssets")} />}
+          </div>
         </div>
       </div>
     </section>
@@ -137,4 +128,21 @@ export function addIncome(handle: DraftHandle) {
     person: household.people[0]?.id,
     kind: "wages",
   });
+}
+
+/** That there is none of a list, which is an answer; nobody has been asked while it is not given. */
+function None({ handle, list, words }: { handle: DraftHandle; list: "expenses" | "assets"; words: string }) {
+  return (
+    <label className="inline-flex items-center gap-2">
+      <input
+        id={`at-household-${list}-none`}
+        type="checkbox"
+        data-flow
+        className="checkbox checkbox-sm"
+        checked={handle.draft.packet.household[list] !== undefined}
+        onChange={(event) => handle.set(`/household/${list}`, event.target.checked ? [] : undefined)}
+      />
+      {words}
+    </label>
+  );
 }

@@ -1,8 +1,10 @@
 import { useTranslation } from "react-i18next";
-import { AskedText, YesNo } from "../draft/Choice";
+import { Asked, AskedText, Choice, YesNo } from "../draft/Choice";
 import type { DraftHandle } from "../draft/useDraft";
-import { fact } from "../i18n/words";
+import { fact, vocabulary } from "../i18n/words";
+import { FurtherWays } from "./FurtherWays";
 
+const FORMATS = vocabulary("readingFormat");
 const WAYS = ["mayCall", "mayText", "mayWrite"] as const;
 
 /** How each adult may be reached, and which ways are safe: every later letter and message goes by it. */
@@ -40,6 +42,37 @@ export function ReachPart({ handle }: { handle: DraftHandle }) {
                 className="w-40"
               />
               <div className="basis-full" />
+              <AskedText
+                handle={handle}
+                pointer={`${contact}/speaks`}
+                label={fact("people.contact.speaks")}
+                className="w-40"
+              />
+              <AskedText
+                handle={handle}
+                pointer={`${contact}/reads`}
+                label={fact("people.contact.reads")}
+                className="w-40"
+              />
+              <div className="flex flex-col gap-0.5">
+                <span className="soft small">{fact("people.contact.interpreter")}</span>
+                <YesNo
+                  handle={handle}
+                  pointer={`${contact}/interpreter`}
+                  label={fact("people.contact.interpreter")}
+                />
+              </div>
+              <Asked label={fact("people.contact.format")}>
+                <Choice
+                  handle={handle}
+                  pointer={`${contact}/format`}
+                  label={fact("people.contact.format")}
+                  of="readingFormat"
+                  options={FORMATS}
+                  className="w-56"
+                />
+              </Asked>
+              <div className="basis-full" />
               {WAYS.map((key) => (
                 <div key={key} className="flex flex-col gap-0.5">
                   <span className="soft small">{fact(`people.contact.${key}`)}</span>
@@ -51,6 +84,7 @@ export function ReachPart({ handle }: { handle: DraftHandle }) {
                 </div>
               ))}
             </div>
+            <FurtherWays handle={handle} pointer={`${contact}/ways`} />
           </div>
         );
       })}

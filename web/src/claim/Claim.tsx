@@ -9,10 +9,11 @@ import { namesOf } from "../parts/called";
 import { KeyStrip } from "../parts/Keys";
 import { ResultBlock } from "../parts/Margin";
 import { useTrying } from "../parts/useTrying";
-import { ClaimHead } from "./ClaimHead";
+import { type Below, ClaimHead } from "./ClaimHead";
 import { Pressing } from "./Pressing";
 import { peopleOf } from "./people";
 import { RecordView } from "./RecordView";
+import { Speaking } from "./Speaking";
 import { WorkingView } from "./WorkingView";
 
 /** One claim: where it stands, how it works out, what happened, and its decision. */
@@ -24,7 +25,7 @@ export function Claim() {
   const navigate = useNavigate();
   const [attempt, refusal] = useTrying();
   const [view, setView] = useState<"working" | "record">("working");
-  const [pressing, setPressing] = useState(false);
+  const [below, setBelow] = useState<Below>("");
   const path = { params: { path: { number } } };
   const claim = useQuery({
     queryKey: ["claim", number],
@@ -47,7 +48,8 @@ export function Claim() {
     { key: "Alt+R", says: t("keys.record"), act: () => setView("record") },
     ...(claim.data && !claim.data.holder ? [{ key: "Alt+T", says: t("keys.takeUp"), act: take }] : []),
     { key: "Alt+G", says: t("keys.decide"), act: () => document.getElementById("decide")?.click() },
-    { key: "Alt+P", says: t("pressing.title"), act: () => setPressing(!pressing) },
+    { key: "Alt+P", says: t("pressing.title"), act: () => setBelow(below === "pressing" ? "" : "pressing") },
+    { key: "Alt+S", says: t("speaking.title"), act: () => setBelow(below === "speaking" ? "" : "speaking") },
     { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },
   ];
   return (
@@ -69,14 +71,9 @@ export function Claim() {
       {claim.data && (
         <div className={`panes flex-1 min-h-0 grid ${view === "working" ? "" : "grid-cols-[1fr_320px]"}`}>
           <main className="min-w-0 overflow-y-auto">
-            <ClaimHead
-              claim={claim.data}
-              today={today}
-              onTake={take}
-              pressing={pressing}
-              onPressing={() => setPressing(!pressing)}
-            />
-            {pressing && <Pressing claim={claim.data} today={today} onChanged={again} />}
+            <ClaimHead claim={claim.data} today={today} onTake={take} open={below} onOpen={setBelow} />
+            {below === "speaking" && <Speaking claim={claim.data} today={today} onChanged={again} />}
+            {below === "pressing" && <Pressing claim={claim.data} today={today} onChanged={again} />}
             {refusal && (
               <p role="alert" className="wrong px-6 py-2">
                 {refusal}

@@ -2,6 +2,7 @@ import { scaleTime } from "d3-scale";
 import { useMemo } from "react";
 import { useTranslation } from "react-i18next";
 import type { ClaimView } from "../api/client";
+import { spoken } from "../i18n/words";
 import { addDays, day, shortDay } from "../parts/format";
 import { PeopleTokens } from "../parts/PeopleTokens";
 import { TurnLine } from "../parts/TurnLine";
@@ -13,12 +14,16 @@ interface Props {
   claim: ClaimView;
   today: string;
   onTake: () => void;
-  pressing: boolean;
-  onPressing: () => void;
+  /** What is open below the head. */
+  open: Below;
+  onOpen: (what: Below) => void;
 }
 
+/** What can be open below the head: nothing, what presses, or how to speak with them. */
+export type Below = "" | "pressing" | "speaking";
+
 /** Whose claim it is, its life on a calendar, and the next step. */
-export function ClaimHead({ claim, today, onTake, pressing, onPressing }: Props) {
+export function ClaimHead({ claim, today, onTake, open, onOpen }: Props) {
   const { t } = useTranslation();
   const [place, width] = useWidth();
   const scale = useMemo(
@@ -73,10 +78,18 @@ export function ClaimHead({ claim, today, onTake, pressing, onPressing }: Props)
               {t("outside.before", { what: claim.outside.words, date: shortDay(claim.outside.on) })}
             </>
           )}
-          {claim.turn !== "over" && (
-            <button type="button" className="plain-link ml-3" aria-expanded={pressing} onClick={onPressing}>
-              {t("pressing.title")}
-            </button>
+          {(claim.turn === "over" ? (["speaking"] as const) : (["pressing", "speaking"] as const)).map(
+            (what) => (
+              <button
+                key={what}
+                type="button"
+                className="plain-link ml-3"
+                aria-expanded={open === what}
+                onClick={() => onOpen(open === what ? "" : what)}
+              >
+                {t(`${what}.title`)}
+              </button>
+            ),
           )}
         </p>
         <p className="flex flex-wrap items-center gap-x-3">
@@ -93,6 +106,17 @@ export function ClaimHead({ claim, today, onTake, pressing, onPressing }: Props)
           )}
         </p>
       </div>
+      {claim.acting
+        .filter((acting) => acting.over && claim.turn !== "over")
+        .map((acting) => (
+          <p key={acting.id} className="wrong">
+            {t("acting.ended", {
+              name: acting.name,
+              right: spoken(acting.right, "actingRight"),
+              date: shortDay(acting.until ?? today),
+            })}
+          </p>
+        ))}
       {claim.outside?.late && <p className="wrong">{claim.outside.late}</p>}
     </header>
   );

@@ -14,8 +14,8 @@ export interface Request {
 }
 
 export interface Packet {
-  /** The lists are there, though empty, but what goes out: not said is not the same as no rent. */
-  household: Household & Required<Pick<Household, "people" | "incomes" | "noIncome" | "assets">>;
+  /** Lists are there, though empty, but what goes out and what is owned: not said is not the same as none. */
+  household: Household & Required<Pick<Household, "people" | "incomes" | "noIncome">>;
   channel?: string;
   language?: string;
   requests: Request[];
@@ -33,7 +33,15 @@ export interface Mark {
 /** How an application is taken, beside the facts. */
 export interface Taking {
   actsAs?: string;
-  actor?: { name?: string; organisation?: string };
+  actor?: {
+    name?: string;
+    contact?: string;
+    shownBy?: string;
+    scope?: string;
+    until?: string;
+    identityChecked?: boolean;
+    letters?: string;
+  };
   declared?: boolean;
   permissions?: { name: string; until?: string }[];
   marks?: Record<string, Mark>;
@@ -68,7 +76,6 @@ export function whole(draft: Draft): Draft {
         people: household.people ?? [],
         incomes: household.incomes ?? [],
         noIncome: household.noIncome ?? [],
-        assets: household.assets ?? [],
       },
       requests: draft.packet.requests ?? [],
       papers: draft.packet.papers ?? [],

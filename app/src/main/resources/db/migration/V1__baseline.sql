@@ -42,7 +42,7 @@ create table household (
   created_at timestamptz not null,
   version int not null
 );
-create index household_by_name on household (lower(name), id);
+create index household_by_name on household (lower(name) collate "C", id);
 
 -- Somebody outside as lists show them and names find them; what is known of them stands in their entries.
 create table party (
@@ -55,7 +55,7 @@ create table party (
   version int not null,
   unique (kind, name_key)
 );
-create index party_by_name on party (lower(name), id);
+create index party_by_name on party (lower(name) collate "C", id);
 create index party_joined_to on party (joined_to) where joined_to is not null;
 
 -- Whom a request names, and when they were first asked about it.
@@ -110,8 +110,9 @@ create table claim (
   moves int not null,
   version int not null
 );
-create index claim_on_desk on claim (urgent desc, pressing_on, number) where state in ('LODGED', 'OPEN');
-create index claim_in_round on claim (step, urgent desc, pressing_on, number) where state in ('LODGED', 'OPEN');
+create index claim_on_desk on claim ((not urgent), pressing_on, number) where state in ('LODGED', 'OPEN');
+create index claim_in_round on claim (step, (not urgent), pressing_on, number) where state in ('LODGED', 'OPEN');
+create index claim_falling on claim (step, turn, pressing_on) where state in ('LODGED', 'OPEN');
 create index claim_of_household on claim (household_id, service);
 create index claim_of_application on claim (application_id);
 create index claim_of_request on claim (request_id);

@@ -8,6 +8,8 @@ final class Packets {
   private static final String[] SYLLABLES = {
     "ba", "do", "ke", "li", "mu", "na", "ro", "si", "ta", "ve"
   };
+  private static final long MIXING = 611_953;
+  private static final long NAMES = 1_000_000;
   private static final AtomicInteger HOUSEHOLDS = new AtomicInteger();
 
   private Packets() {}
@@ -44,10 +46,12 @@ final class Packets {
             name(household));
   }
 
+  /** Each household's own, and like no other's: whoever is taken for somebody else has to be looked at. */
   private static String name(int household) {
     var name = new StringBuilder();
-    for (var rest = household + 100; rest > 0; rest /= 10) {
-      name.append(SYLLABLES[rest % 10]);
+    var mixed = household * MIXING % NAMES;
+    for (var place = 1; place < NAMES; place *= SYLLABLES.length) {
+      name.append(SYLLABLES[(int) (mixed / place % SYLLABLES.length)]);
     }
     return Character.toUpperCase(name.charAt(0)) + name.substring(1);
   }

@@ -149,7 +149,7 @@ public final class AllowanceBudget {
 
   public @Nullable BigDecimal liquid() {
     var sum = BigDecimal.ZERO;
-    for (var asset : packet.household().assets()) {
+    for (var asset : packet.household().listedAssets()) {
       if (asset.kind().isLiquid() && income.isCounted(asset.person())) {
         if (asset.value() == null) {
           return null;
@@ -163,7 +163,7 @@ public final class AllowanceBudget {
   public @Nullable BigDecimal owned(BigDecimal liquid) {
     var sum = liquid;
     var first = true;
-    for (var asset : packet.household().assets()) {
+    for (var asset : packet.household().listedAssets()) {
       if (asset.kind() == AssetKind.VEHICLE && income.isCounted(asset.person())) {
         if (asset.value() == null) {
           return null;

@@ -29,7 +29,7 @@ public final class PapersFloor {
         return false;
       }
     }
-    var liquid = packet.household().assets().stream()
+    var liquid = packet.household().listedAssets().stream()
         .anyMatch(asset -> asset.kind().isLiquid() && counted.isCounted(asset.person()));
     for (var person : packet.household().people()) {
       var adult = person.birthDate() == null || counted.age(person) >= ADULT;

@@ -1,6 +1,5 @@
 package civitane.app.claims;
 
-import civitane.core.claims.ClaimState;
 import civitane.core.claims.Step;
 import civitane.core.claims.Turn;
 import jakarta.persistence.LockModeType;
@@ -30,41 +29,29 @@ interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
   /** Claims, the urgent first, then by the day that presses; after an urgency, day and number. */
   @Query("""
       select c from StoredClaim c
-      where c.state in :states
-        and (c.urgent = false and :afterUrgent = true
-          or c.urgent = :afterUrgent and (c.pressingOn > :afterDay or c.pressingOn = :afterDay and c.number > :afterNumber))
-      order by c.urgent desc, c.pressingOn, c.number
+      where c.state in (LODGED, OPEN)
+        and (c.patient, c.pressingOn, c.number) > (:afterPatient, :afterDay, :afterNumber)
+      order by c.patient, c.pressingOn, c.number
       """)
-  List<StoredClaim> page(
-      Collection<ClaimState> states,
-      boolean afterUrgent,
-      LocalDate afterDay,
-      String afterNumber,
-      Limit limit);
+  List<StoredClaim> page(boolean afterPatient, LocalDate afterDay, String afterNumber, Limit limit);
 
   /** The same of claims with one next step. */
   @Query("""
       select c from StoredClaim c
-      where c.state in :states and c.step = :step
-        and (c.urgent = false and :afterUrgent = true
-          or c.urgent = :afterUrgent and (c.pressingOn > :afterDay or c.pressingOn = :afterDay and c.number > :afterNumber))
-      order by c.urgent desc, c.pressingOn, c.number
+      where c.state in (LODGED, OPEN) and c.step = :step
+        and (c.patient, c.pressingOn, c.number) > (:afterPatient, :afterDay, :afterNumber)
+      order by c.patient, c.pressingOn, c.number
       """)
   List<StoredClaim> round(
-      Collection<ClaimState> states,
-      Step step,
-      boolean afterUrgent,
-      LocalDate afterDay,
-      String afterNumber,
-      Limit limit);
+      Step step, boolean afterPatient, LocalDate afterDay, String afterNumber, Limit limit);
 
   /** How many claims press on each day, by what is done next and whose turn it is, whatever page they are on. */
   @Query("""
       select new civitane.app.claims.Falling(c.step, c.turn, c.pressingOn, count(c)) from StoredClaim c
-      where c.state in :states
+      where c.state in (LODGED, OPEN)
       group by c.step, c.turn, c.pressingOn
       """)
-  List<Falling> falling(Collection<ClaimState> states);
+  List<Falling> falling();
 
   List<StoredClaim> findByRequestIdInAndTurnInOrderByNumber(
       Collection<UUID> requests, Collection<Turn> turns, Limit limit);

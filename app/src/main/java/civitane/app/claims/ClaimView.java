@@ -3,11 +3,14 @@ package civitane.app.claims;
 import civitane.app.catalogue.DeskWords;
 import civitane.core.claims.Claim;
 import civitane.core.claims.Clock;
+import civitane.core.facts.Acting;
+import civitane.core.facts.LettersTo;
 import civitane.core.ledger.Places;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -32,6 +35,7 @@ public record ClaimView(
     @Nullable Outside outside,
     int version,
     List<Stretch> stretches,
+    List<ActingView> acting,
     List<Item> items,
     List<Event> events,
 
@@ -66,6 +70,43 @@ public record ClaimView(
               outside.on(),
               outside.shownBy(),
               claim.comesTooLate(today) ? ClaimWords.tooLate(outside, claim.dueOn(today)) : null);
+    }
+  }
+
+  /**
+   * Somebody who acts for the household, or did.
+   *
+   * @param over whether they do not any more
+   */
+  public record ActingView(
+      UUID id,
+      String name,
+      String right,
+      @Nullable String contact,
+      @Nullable String shownBy,
+      @Nullable String scope,
+      @Nullable LocalDate until,
+      boolean over,
+      boolean identityChecked,
+      boolean getsLetters) {
+    static List<ActingView> of(Map<UUID, Acting> acting, LocalDate today) {
+      return acting.entrySet().stream()
+          .map(one -> of(one.getKey(), one.getValue(), today))
+          .toList();
+    }
+
+    private static ActingView of(UUID id, Acting acting, LocalDate today) {
+      return new ActingView(
+          id,
+          acting.name(),
+          acting.right().word(),
+          acting.contact(),
+          acting.shownBy(),
+          acting.scope(),
+          acting.until(),
+          !acting.actsOn(today),
+          acting.identityChecked(),
+          acting.letters() == LettersTo.ACTING);
     }
   }
 

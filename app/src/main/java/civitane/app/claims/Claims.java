@@ -53,6 +53,7 @@ public class Claims {
 
   private final ClaimRepository claims;
   private final EventRepository events;
+  private final FallingDue falling;
   private final Households households;
   private final Ledgers ledgers;
   private final Staff staff;
@@ -63,6 +64,7 @@ public class Claims {
   Claims(
       ClaimRepository claims,
       EventRepository events,
+      FallingDue falling,
       Households households,
       Ledgers ledgers,
       Staff staff,
@@ -71,6 +73,7 @@ public class Claims {
       Clock clock) {
     this.claims = claims;
     this.events = events;
+    this.falling = falling;
     this.households = households;
     this.ledgers = ledgers;
     this.staff = staff;
@@ -227,6 +230,7 @@ public class Claims {
   }
 
   private void keep(StoredClaim stored, Happened happened) {
+    falling.changes();
     events.save(new StoredEvent(stored.id(), clock.instant(), happened));
   }
 
@@ -256,6 +260,7 @@ public class Claims {
         ClaimView.Outside.of(claim, today()),
         stored.version(),
         ClaimView.Stretch.of(claim.stretches(today())),
+        ClaimView.ActingView.of(ledgers.acting(stored.householdId()), today()),
         claim.live().stream()
             .map(item -> ClaimView.Item.of(item, facts.places()))
             .toList(),

@@ -2,16 +2,13 @@ package civitane.app.claims;
 
 import civitane.app.catalogue.Catalogue;
 import civitane.app.households.Households;
-import civitane.core.claims.ClaimState;
 import civitane.core.claims.Step;
 import civitane.core.claims.Turn;
 import civitane.core.time.WorkingDays;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
@@ -31,14 +28,14 @@ class Desk {
   /** What is left of a day for claims beside the counter and the phone. */
   private static final int FREE_MINUTES = 150;
 
-  private static final Set<ClaimState> SHOWN = EnumSet.of(ClaimState.LODGED, ClaimState.OPEN);
-
   private final ClaimRepository claims;
+  private final FallingDue falling;
   private final Households households;
   private final Clock clock;
 
-  Desk(ClaimRepository claims, Households households, Clock clock) {
+  Desk(ClaimRepository claims, FallingDue falling, Households households, Clock clock) {
     this.claims = claims;
+    this.falling = falling;
     this.households = households;
     this.clock = clock;
   }
@@ -96,16 +93,16 @@ class Desk {
     var today = LocalDate.now(clock);
     var limit = Limit.of(PAGE + 1);
     var found = round == null
-        ? claims.page(SHOWN, after.urgent(), after.pressingOn(), after.number(), limit)
-        : claims.round(SHOWN, round, after.urgent(), after.pressingOn(), after.number(), limit);
+        ? claims.page(!after.urgent(), after.pressingOn(), after.number(), limit)
+        : claims.round(round, !after.urgent(), after.pressingOn(), after.number(), limit);
     var more = found.size() > PAGE;
-    var falling = claims.falling(SHOWN);
+    var due = falling.now();
     var shown = more ? found.subList(0, PAGE) : found;
     return new DeskPage(
         today,
         FREE_MINUTES,
-        rounds(falling),
-        tide(falling, today),
+        rounds(due),
+        tide(due, today),
         rows(shown, today),
         more ? After.of(shown.get(PAGE - 1)) : null);
   }

@@ -29,6 +29,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.hibernate.annotations.BatchSize;
+import org.hibernate.annotations.Formula;
 import org.jspecify.annotations.Nullable;
 
 import static civitane.core.facts.Known.known;
@@ -65,6 +66,10 @@ class StoredClaim {
   private LocalDate pressingOn;
   private @Nullable String holder;
   private boolean urgent;
+
+  /** What is not urgent comes after what is: the order of the Desk, as its index has it. */
+  @Formula("not urgent")
+  private boolean patient;
 
   @Enumerated(EnumType.STRING)
   private @Nullable Occasion outsideWhat;

@@ -5,6 +5,7 @@ import civitane.app.letters.LetterText;
 import civitane.app.letters.Recipient;
 import civitane.core.awards.Award;
 import civitane.core.awards.What;
+import civitane.core.facts.Acting;
 import civitane.core.facts.Packet;
 import civitane.core.facts.PaymentMethod;
 import civitane.core.rules.Outcome;
@@ -15,6 +16,7 @@ import civitane.words.Voice;
 import civitane.words.Words;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -28,13 +30,16 @@ final class DecisionLetter {
   private static final Set<String> NOT_FOR_GOOD = Set.of("provisional", "papersFollow");
 
   private final ClaimView claim;
+  private final Collection<Acting> acting;
   private final Packet packet;
   private final Result result;
   private final Language language;
   private final Words words;
 
-  DecisionLetter(ClaimView claim, Packet packet, Result result) {
+  /** @param acting who acts for the household */
+  DecisionLetter(ClaimView claim, Packet packet, Result result, Collection<Acting> acting) {
     this.claim = claim;
+    this.acting = acting;
     this.packet = packet;
     this.result = result;
     this.language = Language.of(packet.language());
@@ -54,7 +59,8 @@ final class DecisionLetter {
         language,
         say("title", "service", words.title(result.service())),
         packet.household().applicant().fullName(),
-        Recipient.lines(packet.household(), isPrivate(), words),
+        Recipient.lines(packet.household(), acting, isPrivate(), words, packet.asOf()),
+        packet.household().applicant().readsLargePrint(),
         paragraphs(grant, reason),
         grant ? granted() : List.of(),
         reasons(grant),

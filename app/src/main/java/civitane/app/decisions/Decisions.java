@@ -212,7 +212,8 @@ public class Decisions {
 
   private LetterText text(
       ClaimView claim, Packet packet, Result result, boolean grant, @Nullable String reason) {
-    return new DecisionLetter(claim, packet, result)
+    return new DecisionLetter(
+            claim, packet, result, ledgers.acting(claim.household()).values())
         .text(grant, reason, screenings.appealableUntil());
   }
 }

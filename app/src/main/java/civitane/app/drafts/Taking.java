@@ -2,6 +2,9 @@ package civitane.app.drafts;
 
 import civitane.core.claims.Occasion;
 import civitane.core.claims.OutsideDate;
+import civitane.core.facts.Acting;
+import civitane.core.facts.ActingRight;
+import civitane.core.facts.LettersTo;
 import civitane.core.facts.Vocabulary;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -9,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -107,5 +111,50 @@ public final class Taking {
 
   public String actor() {
     return node.path("actor").path("name").asString("").strip();
+  }
+
+  /** Those who act or may be spoken with for the household, as far as they were named. */
+  public List<Acting> acting() {
+    var acting = new ArrayList<Acting>();
+    if (!"self".equals(actsAs()) && !actor().isEmpty()) {
+      acting.add(acting(node.path("actor"), right()));
+    }
+    for (var permission : node.path("permissions")) {
+      if (!permission.path("name").asString("").isBlank()) {
+        acting.add(acting(permission, ActingRight.MAY_SPEAK));
+      }
+    }
+    return acting;
+  }
+
+  private ActingRight right() {
+    return Vocabulary.of(ActingRight.class).byWord().get(actsAs()) instanceof ActingRight right
+        ? right
+        : ActingRight.REPRESENTATIVE;
+  }
+
+  private static Acting acting(JsonNode told, ActingRight right) {
+    return new Acting(
+        told.path("name").asString("").strip(),
+        right,
+        text(told, "contact"),
+        text(told, "shownBy"),
+        text(told, "scope"),
+        day(told.path("until").asString("")),
+        told.path("identityChecked").asBoolean(false),
+        "acting".equals(told.path("letters").asString("")) ? LettersTo.ACTING : null);
+  }
+
+  private static @Nullable String text(JsonNode told, String key) {
+    var text = told.path(key).asString("").strip();
+    return text.isEmpty() ? null : text;
+  }
+
+  private static @Nullable LocalDate day(String text) {
+    try {
+      return text.isBlank() ? null : LocalDate.parse(text);
+    } catch (DateTimeParseException e) {
+      return null;
+    }
   }
 }

@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -64,7 +63,7 @@ public class Households {
   /** Households whose name begins so, a page at a time. */
   @Transactional(readOnly = true)
   public List<ListedHousehold> startingWith(String start, String afterName, UUID afterId) {
-    return repository.page(start, afterName, afterId, Limit.of(PAGE)).stream()
+    return repository.page(start, afterName, afterId, PAGE).stream()
         .map(record -> new ListedHousehold(record.id(), record.name(), record.town()))
         .toList();
   }

@@ -1,4 +1,5 @@
 /** Households and people as they are found again. */
-@org.springframework.modulith.ApplicationModule(allowedDependencies = {"ledger", "staff"})
+@org.springframework.modulith.ApplicationModule(
+    allowedDependencies = {"audit", "ledger", "problems", "staff"})
 @org.jspecify.annotations.NullMarked
 package civitane.app.households;

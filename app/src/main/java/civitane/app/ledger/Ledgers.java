@@ -1,5 +1,6 @@
 package civitane.app.ledger;
 
+import civitane.core.facts.Acting;
 import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
 import civitane.core.ledger.Added;
@@ -107,6 +108,38 @@ public class Ledgers {
         at,
         recording(EntryKind.USED, source, by, at.toLocalDate()),
         now(LocalDate.MAX)));
+  }
+
+  /** Who acts for a household, or did, by their subjects. */
+  @Transactional(readOnly = true)
+  public Map<UUID, Acting> acting(UUID household) {
+    return of(household).acting(household, now(LocalDate.now(clock)));
+  }
+
+  /** Records who acts for a household, by whom it was told. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void tellActing(
+      UUID household, List<Acting> told, EntryKind kind, Source source, String by) {
+    if (!told.isEmpty()) {
+      hold(household);
+      var today = LocalDate.now(clock);
+      add(Telling.acting(
+          of(household), household, told, recording(kind, source, by, today), now(today)));
+    }
+  }
+
+  /** Records that somebody does not act any more after a day. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void endActing(UUID household, UUID acting, LocalDate on, Source source, String by) {
+    hold(household);
+    var today = LocalDate.now(clock);
+    add(Telling.actingEnds(
+        of(household),
+        household,
+        acting,
+        on,
+        recording(EntryKind.USED, source, by, today),
+        now(today)));
   }
 
   /** What is known of somebody outside. */

@@ -7,6 +7,7 @@ import java.util.List;
  * What a letter says.
  *
  * @param about the number the letter is about; one letter of a kind a number
+ * @param large whether whoever gets it reads large print
  * @param paragraphs in the order they are read
  * @param granted what the household gets, one line each
  * @param reasons one sentence each, for decisions
@@ -21,6 +22,7 @@ public record LetterText(
     String title,
     String to,
     List<String> address,
+    boolean large,
     List<String> paragraphs,
     List<String> granted,
     List<String> reasons,

@@ -187,7 +187,8 @@ final class Families {
   private @Nullable Contact contact() {
     var phone =
         String.format(Locale.ROOT, "0555 %03d %03d", random.nextInt(1000), random.nextInt(1000));
-    return new Contact(phone, null, true, random.nextBoolean(), true, null);
+    return new Contact(
+        phone, null, true, random.nextBoolean(), true, null, List.of(), null, null, false, null);
   }
 
   private String nextResidentNumber() {

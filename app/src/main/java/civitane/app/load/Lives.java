@@ -102,7 +102,7 @@ final class Lives {
   void live(Household family, Function<Household, Household> later, int claims, boolean open) {
     var household = freshId();
     var days = days(claims, open);
-    rows.household(household, family.applicant(), family.address(), Rows.noon(days.get(0)));
+    rows.household(household, family.applicant(), family.address(), Rows.morning(days.get(0)));
     var ledger = Ledger.empty();
     var known = Map.<String, UUID>of();
     var now = family;
@@ -119,7 +119,7 @@ final class Lives {
           household,
           person,
           family.address(),
-          Rows.noon(days.get(claims - 1)));
+          Rows.morning(days.get(claims - 1)));
     }
   }
 
@@ -146,7 +146,7 @@ final class Lives {
       Household family,
       LocalDate day,
       boolean open) {
-    var at = Rows.noon(day);
+    var at = Rows.morning(day);
     var lodged =
         new Rows.Lodged(freshId(), household, family.applicant().fullName(), staffMember(), at);
     var packet = packet(family, day);
@@ -188,7 +188,7 @@ final class Lives {
         day,
         day,
         day,
-        OffsetDateTime.ofInstant(Rows.noon(day), ZoneOffset.UTC),
+        OffsetDateTime.ofInstant(Rows.morning(day), ZoneOffset.UTC),
         random.nextBoolean() ? Channel.COUNTER : Channel.POST,
         "en",
         family,
@@ -348,7 +348,7 @@ final class Lives {
       var kept = Grounds.written(result);
       return new Rows.Determined(
           freshId(),
-          Rows.noon(day),
+          Rows.morning(day),
           holder(),
           grounds.rules(),
           grounds.book(),

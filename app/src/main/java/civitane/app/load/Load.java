@@ -78,7 +78,7 @@ record Load(int households, int claims, long seed) {
     } finally {
       workers.shutdownNow();
     }
-    run(database, "analyze");
+    run(database, "vacuum analyze");
   }
 
   /** How many of all come before a part. */

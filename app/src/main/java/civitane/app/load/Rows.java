@@ -21,6 +21,8 @@ import org.jspecify.annotations.Nullable;
 
 /** What some households and their claims are in the tables of the application. */
 final class Rows {
+  private static final ZoneOffset EAST = ZoneOffset.ofHours(1);
+
   private final Copying households = new Copying("household (id, name, town, created_at, version)");
   private final Copying subjects = new Copying("subject (id, kind, of_id)");
   private final Copying entries = new Copying(
@@ -177,7 +179,7 @@ final class Rows {
     for (var one : happened) {
       events.row(
           id,
-          noon(one.act().on()),
+          morning(one.act().on()),
           ((Actor.Staff) one.act().by()).login(),
           one.move().name(),
           KeptReasons.written(one.act().because()),
@@ -211,7 +213,8 @@ final class Rows {
     }
   }
 
-  static Instant noon(LocalDate day) {
-    return day.atTime(12, 0).toInstant(ZoneOffset.UTC);
+  /** When a day begins in the district, at the earliest: what is loaded for today is known already. */
+  static Instant morning(LocalDate day) {
+    return day.atStartOfDay().toInstant(EAST);
   }
 }

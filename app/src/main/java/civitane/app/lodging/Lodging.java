@@ -26,6 +26,7 @@ import civitane.core.claims.Why;
 import civitane.core.facts.HouseholdsWord;
 import civitane.core.facts.NamedOutside;
 import civitane.core.facts.Packet;
+import civitane.core.ledger.EntryKind;
 import civitane.core.ledger.Source;
 import civitane.core.ledger.Telling;
 import civitane.core.reasons.Argument;
@@ -174,8 +175,12 @@ public class Lodging {
           NamedOutside.of(packet, i),
           Source.application(id.toString()));
     }
+    ledgers.tellActing(
+        household, taking.acting(), EntryKind.SAID, Source.application(id.toString()), by.login());
     people.remember(household, packet, told.places().ids());
-    var receipts = new Receipts(packet, lodged, claims.lodgedWith(id), toSign).all();
+    var receipts = new Receipts(
+            packet, ledgers.acting(household).values(), lodged, claims.lodgedWith(id), toSign)
+        .all();
     var receipt = receipts.get(0).about();
     record.lodged(
         household,

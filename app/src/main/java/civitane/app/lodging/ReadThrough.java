@@ -128,7 +128,7 @@ final class ReadThrough {
       }
     });
     section("household.assets", () -> {
-      for (var asset : household.assets()) {
+      for (var asset : household.listedAssets()) {
         line(
             asset.person() == null
                 ? words.capital(words.word(asset.kind()))

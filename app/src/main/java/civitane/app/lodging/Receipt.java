@@ -3,6 +3,7 @@ package civitane.app.lodging;
 import civitane.app.claims.Claims;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Recipient;
+import civitane.core.facts.Acting;
 import civitane.core.facts.Packet;
 import civitane.core.reasons.Argument.Missing;
 import civitane.core.services.Services;
@@ -11,16 +12,19 @@ import civitane.words.Words;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 
 /** The receipt: what was asked for, under which numbers, by when an answer comes, what is still needed, and what was told; in the household's language. */
 public final class Receipt {
   private final Packet packet;
+  private final Collection<Acting> acting;
   private final Language language;
   private final Words words;
 
-  private Receipt(Packet packet) {
+  private Receipt(Packet packet, Collection<Acting> acting) {
     this.packet = packet;
+    this.acting = acting;
     this.language = Language.of(packet.language());
     this.words = Words.in(language);
   }
@@ -29,13 +33,18 @@ public final class Receipt {
   record Lodged(Claims.LodgedClaim claim, List<Missing> missing) {}
 
   /** The receipt for lodged claims; {@code toSign} names the adults who are still to sign. */
-  static LetterText text(Packet packet, String number, List<Lodged> lodged, List<String> toSign) {
-    return new Receipt(packet).receipt(number, lodged, toSign);
+  static LetterText text(
+      Packet packet,
+      Collection<Acting> acting,
+      String number,
+      List<Lodged> lodged,
+      List<String> toSign) {
+    return new Receipt(packet, acting).receipt(number, lodged, toSign);
   }
 
   /** The acknowledgement of a form that came in without a fault. */
   public static LetterText acknowledgement(Packet packet, String number, LocalDate on) {
-    return new Receipt(packet).acknowledged(number, on);
+    return new Receipt(packet, List.of()).acknowledged(number, on);
   }
 
   private LetterText receipt(String number, List<Lodged> lodged, List<String> toSign) {
@@ -102,7 +111,8 @@ public final class Receipt {
         language,
         say(kind + ".title"),
         packet.household().applicant().fullName(),
-        Recipient.lines(packet.household(), isPrivate(), words),
+        Recipient.lines(packet.household(), acting, isPrivate(), words, packet.asOf()),
+        packet.household().applicant().readsLargePrint(),
         paragraphs,
         List.of(),
         List.of(),

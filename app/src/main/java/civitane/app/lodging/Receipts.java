@@ -3,17 +3,20 @@ package civitane.app.lodging;
 import civitane.app.claims.Claims;
 import civitane.app.drafts.Applications;
 import civitane.app.letters.LetterText;
+import civitane.core.facts.Acting;
 import civitane.core.facts.Packet;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
 import civitane.core.services.Services;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.stream.IntStream;
 
 /** The receipts of an application: one for all it asks for, and one of its own for whatever is asked for alone. */
 final class Receipts {
   private final Packet packet;
+  private final Collection<Acting> acting;
   private final List<NewlyLodged> lodged;
   private final List<Claims.LodgedClaim> claims;
   private final List<SigningRequests.AskedSigner> toSign;
@@ -21,12 +24,15 @@ final class Receipts {
   /** A claim as it was lodged, with what the rules made of it. */
   record NewlyLodged(String number, Result result) {}
 
+  /** @param acting who acts for the household */
   Receipts(
       Packet packet,
+      Collection<Acting> acting,
       List<NewlyLodged> lodged,
       List<Claims.LodgedClaim> claims,
       List<SigningRequests.AskedSigner> toSign) {
     this.packet = packet;
+    this.acting = acting;
     this.lodged = lodged;
     this.claims = claims;
     this.toSign = toSign;
@@ -54,6 +60,7 @@ final class Receipts {
   private LetterText text(List<Integer> requests, List<String> stillToSign) {
     return Receipt.text(
         packet.withRequests(requests.stream().map(packet.requests()::get).toList()),
+        acting,
         Applications.receiptOf(lodged.get(requests.get(0)).number()),
         requests.stream().map(this::lodged).toList(),
         stillToSign);

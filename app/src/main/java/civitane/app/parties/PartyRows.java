@@ -97,8 +97,9 @@ class PartyRows {
     return database
         .sql("""
             select * from party
-            where joined_to is null and (:kind::text is null or kind = :kind) and lower(name) like lower(:start) || '%'
-            order by lower(name), id limit :most
+            where joined_to is null and (:kind::text is null or kind = :kind)
+              and lower(name) collate "C" >= lower(:start) and lower(name) collate "C" < lower(:start) || chr(1114111)
+            order by lower(name) collate "C", id limit :most
             """)
         .param("kind", kind == null ? null : kind.name())
         .param("start", start)

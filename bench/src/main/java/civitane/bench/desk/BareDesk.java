@@ -11,7 +11,7 @@ import java.util.UUID;
 /** The statements that the desk's questions need at the least, with nothing around them. */
 final class BareDesk {
   private static final String OPEN = "state in ('LODGED', 'OPEN')";
-  private static final String IN_ORDER = " order by urgent desc, pressing_on, number limit 201";
+  private static final String IN_ORDER = " order by (not urgent), pressing_on, number limit 201";
 
   private final Connection database;
 
@@ -26,12 +26,9 @@ final class BareDesk {
 
   void next(Where after) throws SQLException {
     page(
-        "select * from claim where " + OPEN
-            + " and (urgent = false and ? or urgent = ? and (pressing_on > ? or pressing_on = ? and number > ?))"
+        "select * from claim where " + OPEN + " and ((not urgent), pressing_on, number) > (?, ?, ?)"
             + IN_ORDER,
-        after.urgent(),
-        after.urgent(),
-        after.pressingOn(),
+        !after.urgent(),
         after.pressingOn(),
         after.number());
   }
@@ -60,7 +57,10 @@ final class BareDesk {
 
   void find(String start) throws SQLException {
     read(
-        "select * from household where lower(name) like lower(?) || '%' order by lower(name), id limit 50",
+        "select * from household where lower(name) collate \"C\" >= lower(?)"
+            + " and lower(name) collate \"C\" < lower(?) || chr(1114111)"
+            + " order by lower(name) collate \"C\", id limit 50",
+        start,
         start);
   }
 

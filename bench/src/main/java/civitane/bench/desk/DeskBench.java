@@ -77,6 +77,8 @@ public final class DeskBench {
       throws Exception {
     System.err.println("Measuring " + what + " …");
     var times = callers.times(WARM, COUNTED, asked);
-    lines.add(times.line(what, bare.times(WARM / 2, COUNTED, needed)));
+    var line = times.line(what, bare.times(WARM / 2, COUNTED, needed));
+    System.err.println(line);
+    lines.add(line);
   }
 }

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * The people of one home with their money, told once and used for every request.
  *
  * @param expenses what goes out; null while nobody was asked, which is not the same as none
+ * @param assets what is owned; null while nobody was asked
  */
 public record Household(
     Address address,
@@ -19,7 +20,7 @@ public record Household(
     List<Income> incomes,
     List<NoIncome> noIncome,
     @Nullable List<Expense> expenses,
-    List<Asset> assets,
+    @Nullable List<Asset> assets,
     Set<Benefit> benefits,
     @Nullable Payment payment,
     List<Consent> consents) {
@@ -33,7 +34,7 @@ public record Household(
     incomes = Lists.of(incomes);
     noIncome = Lists.of(noIncome);
     expenses = expenses == null ? null : List.copyOf(expenses);
-    assets = Lists.of(assets);
+    assets = assets == null ? null : List.copyOf(assets);
     benefits = benefits == null ? Set.of() : Set.copyOf(benefits);
     consents = Lists.of(consents);
   }
@@ -74,6 +75,11 @@ public record Household(
   /** What goes out as far as it was listed. */
   public List<Expense> listedExpenses() {
     return expenses == null ? List.of() : expenses;
+  }
+
+  /** What is owned as far as it was listed. */
+  public List<Asset> listedAssets() {
+    return assets == null ? List.of() : assets;
   }
 
   /** The one who applies. Every packet has exactly one. */

@@ -64,6 +64,11 @@ public record Person(
     return role == Role.APPLICANT || nightsHere >= NIGHTS_OF_A_HOME || away != null;
   }
 
+  /** Whether letters to them are printed large. */
+  public boolean readsLargePrint() {
+    return contact != null && contact.format() == ReadingFormat.LARGE_PRINT;
+  }
+
   /** Given and family name as one; empty when neither is known. */
   public String fullName() {
     var given = givenName == null || givenName.isBlank() ? "" : givenName;

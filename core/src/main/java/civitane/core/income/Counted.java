@@ -80,7 +80,7 @@ public final class Counted {
   public List<Person> owningWithoutBirthDate() {
     return withoutBirthDate().stream()
         .filter(person ->
-            household.assets().stream().anyMatch(asset -> person.id().equals(asset.person())))
+            household.listedAssets().stream().anyMatch(asset -> person.id().equals(asset.person())))
         .toList();
   }
 
@@ -196,11 +196,16 @@ public final class Counted {
     return false;
   }
 
+  /** Nothing; not known while nobody was asked what is owned. */
+  public Sum noAssetsYet() {
+    return household.assets() == null ? Sum.ZERO.missing("/household/assets") : Sum.ZERO;
+  }
+
   /** What the people whom the filter lets in own of the kinds; assets that name nobody are everybody's. */
   public Sum assets(Predicate<AssetKind> kinds, Predicate<@Nullable String> whose) {
-    var sum = Sum.ZERO;
-    for (var i = 0; i < household.assets().size(); i++) {
-      var asset = household.assets().get(i);
+    var sum = noAssetsYet();
+    for (var i = 0; i < household.listedAssets().size(); i++) {
+      var asset = household.listedAssets().get(i);
       if (!kinds.test(asset.kind()) || !whose.test(asset.person())) {
         continue;
       }

@@ -1,5 +1,6 @@
 package civitane.core.ledger;
 
+import civitane.core.facts.Acting;
 import civitane.core.facts.Address;
 import civitane.core.facts.Asset;
 import civitane.core.facts.Benefit;
@@ -75,6 +76,10 @@ final class Assembling {
     return new Assembled(packet, places.with(byId));
   }
 
+  Acting acting(Subject acting) {
+    return record(Acting.class, acting);
+  }
+
   OutsideParty party(Subject party) {
     return record(OutsideParty.class, party);
   }
@@ -94,20 +99,23 @@ final class Assembling {
     place("/household", household);
     var expected = (Integer) value(household, "expectedChildren");
     var benefits = (Set<Benefit>) value(household, "benefits");
-    var expenses = ledger.list(household, "expenses", when);
     return new Household(
         only(Address.class, SubjectKind.HOME, "/household/address", Address.UNKNOWN),
         list(Person.class, "/household/people", people),
         expected == null ? 0 : expected,
         list(Income.class, SubjectKind.INCOME, "/household/incomes", owners),
         list(NoIncome.class, SubjectKind.NO_INCOME, "/household/noIncome", owners),
-        expenses == ListState.NOT_ASKED
-            ? null
-            : list(Expense.class, SubjectKind.EXPENSE, "/household/expenses", owners),
-        list(Asset.class, SubjectKind.ASSET, "/household/assets", owners),
+        whole(Expense.class, SubjectKind.EXPENSE, "expenses"),
+        whole(Asset.class, SubjectKind.ASSET, "assets"),
         benefits == null ? Set.of() : benefits,
         payment(),
         list(Consent.class, SubjectKind.CONSENT, "/household/consents", owners));
+  }
+
+  private <R extends Record> @Nullable List<R> whole(Class<R> type, SubjectKind kind, String list) {
+    return ledger.list(household, list, when) == ListState.NOT_ASKED
+        ? null
+        : list(type, kind, "/household/" + list, owners);
   }
 
   private @Nullable Payment payment() {

@@ -1,5 +1,6 @@
 package civitane.core.ledger;
 
+import civitane.core.facts.Acting;
 import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
 import java.time.Instant;
@@ -145,6 +146,15 @@ public final class Ledger {
     return value(household, LIST + list, when) instanceof ListState state
         ? state
         : ListState.NOT_ASKED;
+  }
+
+  /** Who acts for a household, or did, by their subjects in the order they were told of. */
+  public Map<UUID, Acting> acting(UUID household, When when) {
+    var assembling = new Assembling(this, household, when);
+    var acting = new LinkedHashMap<UUID, Acting>();
+    listed(SubjectKind.ACTING, List.of(household), when)
+        .forEach(one -> acting.put(one.id(), assembling.acting(one)));
+    return acting;
   }
 
   /** Somebody outside, as is known and held. */

@@ -1,5 +1,6 @@
 package civitane.core.ledger;
 
+import civitane.core.facts.Acting;
 import civitane.core.facts.Address;
 import civitane.core.facts.Asset;
 import civitane.core.facts.Consent;
@@ -31,7 +32,9 @@ public enum SubjectKind implements Word {
   PAPER(Paper.class),
   SIGNATURE(Signature.class),
   /** Somebody outside: an employer, a landlord, a lender. */
-  PARTY(OutsideParty.class);
+  PARTY(OutsideParty.class),
+  /** Somebody who acts for a household. */
+  ACTING(Acting.class);
 
   private final Class<? extends Record> facts;
 

@@ -1,5 +1,6 @@
 package civitane.core.ledger;
 
+import civitane.core.facts.Acting;
 import civitane.core.facts.Household;
 import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
@@ -100,6 +101,35 @@ public final class Telling {
     return new Added(telling.subjects, telling.entries);
   }
 
+  /**
+   * Who acts for a household. Whoever acts already by the same name and right is told anew; nobody ceases to by not
+   * being told of.
+   */
+  public static Added acting(
+      Ledger ledger, UUID household, List<Acting> told, Recording how, When now) {
+    var telling = new Telling(ledger, household, Map.of(), how, now);
+    var before = ledger.acting(household, now);
+    for (var one : told) {
+      var subject = before.entrySet().stream()
+          .filter(known ->
+              known.getValue().name().equals(one.name()) && known.getValue().right() == one.right())
+          .map(Map.Entry::getKey)
+          .findFirst()
+          .orElseGet(() -> telling.fresh(SubjectKind.ACTING, household));
+      telling.say(subject, Ledger.LISTED, true, null);
+      telling.fields(subject, SubjectKind.ACTING, one);
+    }
+    return new Added(telling.subjects, telling.entries);
+  }
+
+  /** That somebody does not act any more after a day. */
+  public static Added actingEnds(
+      Ledger ledger, UUID household, UUID acting, LocalDate on, Recording how, When now) {
+    var telling = new Telling(ledger, household, Map.of(), how, now);
+    telling.say(acting, "until", on, null);
+    return new Added(telling.subjects, telling.entries);
+  }
+
   /** What is told of somebody outside. */
   public static Added party(Ledger ledger, UUID party, OutsideParty told, Recording how, When now) {
     var telling = new Telling(ledger, party, Map.of(), how, now);
@@ -152,13 +182,9 @@ public final class Telling {
         .forEach(person -> say(person, Ledger.MEMBERSHIP, null, null));
     list(SubjectKind.INCOME, "incomes", told.incomes(), owners);
     list(SubjectKind.NO_INCOME, "noIncome", told.noIncome(), owners);
-    list(SubjectKind.ASSET, "assets", told.assets(), owners);
     list(SubjectKind.CONSENT, "consents", told.consents(), owners);
-    if (told.expenses() != null) {
-      var state = told.expenses().isEmpty() ? ListState.NONE : ListState.THESE;
-      say(household, Ledger.LIST + "expenses", state, null);
-      list(SubjectKind.EXPENSE, "expenses", told.expenses(), owners);
-    }
+    whole(SubjectKind.EXPENSE, "expenses", told.expenses(), owners);
+    whole(SubjectKind.ASSET, "assets", told.assets(), owners);
     say(household, "expectedChildren", told.expectedChildren(), 0);
     say(household, "benefits", told.benefits(), Set.of());
     fields(one(SubjectKind.HOME), SubjectKind.HOME, told.address());
@@ -210,6 +236,15 @@ public final class Telling {
       fields(subject, kind, told.get(i));
     }
     before.forEach(gone -> say(gone.id(), Ledger.LISTED, false, null));
+  }
+
+  /** A list that nobody was asked about says nothing; one that is empty, that there is none. */
+  private void whole(
+      SubjectKind kind, String list, @Nullable List<? extends Record> told, List<UUID> owners) {
+    if (told != null) {
+      say(household, Ledger.LIST + list, told.isEmpty() ? ListState.NONE : ListState.THESE, null);
+      list(kind, list, told, owners);
+    }
   }
 
   private static void taken(List<Subject> before, @Nullable UUID subject) {

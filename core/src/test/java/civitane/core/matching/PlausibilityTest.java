@@ -126,7 +126,7 @@ public class PlausibilityTest {
   }
 
   private static Household reachedAt(@Nullable String phone, @Nullable String mail) {
-    var contact = new Contact(phone, mail, null, null, null, null);
+    var contact = Contact.by(phone, mail);
     var person = new Person(
         "p1",
         Role.APPLICANT,

@@ -195,9 +195,9 @@ public final class HouseholdAllowance implements Entitlement<HouseholdAllowanceA
 
   /** Vehicles: of the household's first only what is above the part left out, each further one whole. */
   private static Sum vehicles(Counted counted, HouseholdAllowanceTerms terms) {
-    var sum = Sum.ZERO;
+    var sum = counted.noAssetsYet();
     var first = true;
-    var assets = counted.household().assets();
+    var assets = counted.household().listedAssets();
     for (var i = 0; i < assets.size(); i++) {
       var asset = assets.get(i);
       if (asset.kind() != AssetKind.VEHICLE
@@ -242,7 +242,7 @@ public final class HouseholdAllowance implements Entitlement<HouseholdAllowanceA
   private static PaperWants papers(
       Situation<?> it, Counted counted, IncomePicture income, Deductions deductions) {
     var papers = PaperWants.of(it).incomes(income);
-    if (counted.household().assets().stream()
+    if (counted.household().listedAssets().stream()
         .anyMatch(asset -> asset.kind().isLiquid()
             && (asset.person() == null || counted.includes(asset.person())))) {
       papers.eachAdult(counted, 1, PaperKind.BANK_STATEMENT);

@@ -189,9 +189,9 @@ public final class RentRelief implements Entitlement<RentReliefAnswers> {
 
   /** RR-ASSETS: what counted adults own, without retirement savings and each adult's first vehicle, is within the limit. */
   private static Sum assets(Counted counted) {
-    var sum = Sum.ZERO;
+    var sum = counted.noAssetsYet();
     var haveVehicle = new HashSet<String>();
-    var assets = counted.household().assets();
+    var assets = counted.household().listedAssets();
     for (var i = 0; i < assets.size(); i++) {
       var asset = assets.get(i);
       if (asset.kind() == AssetKind.RETIREMENT || !isAdults(counted, asset.person())) {

@@ -1,0 +1,225 @@
+import { type FormEvent, useState } from "react";
+import { useTranslation } from "react-i18next";
+import { api, type ClaimView, done, type Schemas } from "../api/client";
+import type { Packet } from "../draft/packet";
+import { readDate } from "../draft/typing";
+import { spoken, vocabulary } from "../i18n/words";
+import { shortDay } from "../parts/format";
+import { useTrying } from "../parts/useTrying";
+
+const RIGHTS = vocabulary("actingRight");
+type Contact = NonNullable<Packet["household"]["people"][number]["contact"]>;
+
+interface Props {
+  claim: ClaimView;
+  today: string;
+  onChanged: () => void;
+}
+
+/** How to speak with the people of a claim, which ways are safe, and who acts for them. */
+export function Speaking({ claim, today, onChanged }: Props) {
+  const { t } = useTranslation();
+  const packet = claim.packet as unknown as Packet;
+  const people = packet.household.people.filter((person) => person.contact);
+  return (
+    <section
+      className="px-6 py-3 border-b border-base-300 flex flex-col gap-2"
+      aria-label={t("speaking.title")}
+    >
+      {people.map((person) => (
+        <p key={person.id}>
+          <span className="case">{[person.givenName, person.familyName].filter(Boolean).join(" ")}</span>
+          {": "}
+          {ways(person.contact as Contact, t).join(" · ") || t("speaking.none")}
+        </p>
+      ))}
+      {people.length === 0 && <p className="soft">{t("speaking.none")}</p>}
+      {claim.acting.map((acting) => (
+        <ActsFor key={acting.id} acting={acting} claim={claim} today={today} onChanged={onChanged} />
+      ))}
+      <Begins claim={claim} today={today} onChanged={onChanged} />
+    </section>
+  );
+}
+
+function ways(contact: Contact, t: ReturnType<typeof useTranslation>["t"]): string[] {
+  const safe = [
+    contact.mayCall && t("speaking.call"),
+    contact.mayText && t("speaking.text"),
+    contact.mayWrite && t("speaking.write"),
+    contact.bestTime,
+  ];
+  const first = [contact.phone, contact.email, ...safe].filter(Boolean).join(", ");
+  const further = (contact.ways ?? []).map((way) =>
+    [
+      way.at,
+      t(way.safe === undefined ? "speaking.unsaidSafe" : way.safe ? "speaking.safe" : "speaking.notSafe"),
+      way.bestTime,
+    ]
+      .filter(Boolean)
+      .join(", "),
+  );
+  return [
+    first,
+    ...further,
+    contact.speaks && t("speaking.speaks", { language: contact.speaks }),
+    contact.interpreter && t("speaking.interpreter"),
+    contact.reads && t("speaking.reads", { language: contact.reads }),
+    contact.format && t("speaking.format", { format: spoken(contact.format, "readingFormat") }),
+  ].filter((one): one is string => Boolean(one));
+}
+
+function ActsFor({ acting, claim, today, onChanged }: Props & { acting: Schemas["ActingView"] }) {
+  const { t } = useTranslation();
+  const [attempt, refusal] = useTrying();
+  const [ending, setEnding] = useState(false);
+  const right = spoken(acting.right, "actingRight");
+  const until = acting.until && t("acting.untilDay", { date: shortDay(acting.until) });
+  const end = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const form = new FormData(event.currentTarget);
+    attempt(async () => {
+      await done(
+        api.POST("/api/households/{household}/acting/{id}/end", {
+          params: { path: { household: claim.household, id: acting.id } },
+          body: {
+            on: readDate(String(form.get("on")), today) ?? today,
+            because: String(form.get("because")),
+          },
+        }),
+      );
+      setEnding(false);
+      onChanged();
+    });
+  };
+  if (acting.over) {
+    return (
+      <p className="wrong">
+        {t("acting.ended", { name: acting.name, right, date: shortDay(acting.until ?? today) })}
+      </p>
+    );
+  }
+  return (
+    <div>
+      <p>
+        <span className="case">{acting.name}</span>
+        {", "}
+        {[
+          right,
+          acting.scope,
+          until,
+          acting.contact,
+          acting.shownBy,
+          !acting.identityChecked && t("acting.unchecked"),
+          acting.getsLetters && t("acting.getsLetters"),
+        ]
+          .filter(Boolean)
+          .join(" · ")}{" "}
+        {!ending && (
+          <button type="button" className="plain-link ml-2" onClick={() => setEnding(true)}>
+            {t("acting.end")}
+          </button>
+        )}
+      </p>
+      {ending && (
+        <form onSubmit={end} className="flex flex-wrap gap-3 items-end mt-1">
+          <label className="flex flex-col small">
+            {t("acting.last")}
+            <input name="on" className="input input-sm case w-32" placeholder={shortDay(today)} />
+          </label>
+          <label className="flex flex-col small">
+            {t("acting.because")}
+            <input name="because" className="input input-sm w-72" required />
+          </label>
+          <button type="submit" className="btn btn-sm">
+            {t("acting.end")}
+          </button>
+          <p role="alert" className="wrong small">
+            {refusal}
+          </p>
+        </form>
+      )}
+    </div>
+  );
+}
+
+function Begins({ claim, today, onChanged }: Props) {
+  const { t } = useTranslation();
+  const [attempt, refusal] = useTrying();
+  const [open, setOpen] = useState(false);
+  if (!open) {
+    return (
+      <p>
+        <button type="button" className="plain-link small" onClick={() => setOpen(true)}>
+          {t("acting.begin")}
+        </button>
+      </p>
+    );
+  }
+  const begin = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const form = new FormData(event.currentTarget);
+    const text = (name: string) => String(form.get(name) ?? "");
+    attempt(async () => {
+      await done(
+        api.POST("/api/households/{household}/acting", {
+          params: { path: { household: claim.household } },
+          body: {
+            name: text("name"),
+            right: text("right"),
+            contact: text("contact"),
+            shownBy: text("shownBy"),
+            scope: text("scope"),
+            until: readDate(text("until"), today, true),
+            identityChecked: form.has("identityChecked"),
+            getsLetters: form.has("getsLetters"),
+          },
+        }),
+      );
+      setOpen(false);
+      onChanged();
+    });
+  };
+  const field = (name: string, label: string, wide = "w-56", required = false) => (
+    <label className="flex flex-col small">
+      {label}
+      <input name={name} className={`input input-sm case ${wide}`} required={required} />
+    </label>
+  );
+  return (
+    <form onSubmit={begin} className="flex flex-wrap gap-3 items-end">
+      {field("name", t("acting.name"), "w-56", true)}
+      <label className="flex flex-col small">
+        {t("acting.right")}
+        <select name="right" className="select select-sm w-48">
+          {RIGHTS.map((one) => (
+            <option key={one} value={one}>
+              {spoken(one, "actingRight")}
+            </option>
+          ))}
+        </select>
+      </label>
+      {field("shownBy", t("acting.shownBy"), "w-56", true)}
+      {field("contact", t("acting.contact"), "w-64")}
+      {field("scope", t("acting.scope"))}
+      {field("until", t("acting.until"), "w-32")}
+      <label className="flex items-center gap-2 min-h-8">
+        <input type="checkbox" name="identityChecked" className="checkbox checkbox-sm" />
+        {t("acting.identityChecked")}
+      </label>
+      <label className="flex items-center gap-2 min-h-8">
+        <input type="checkbox" name="getsLetters" className="checkbox checkbox-sm" />
+        {t("acting.getsLetters")}
+      </label>
+      <button type="submit" className="btn btn-sm btn-primary">
+        {t("acting.record")}
+      </button>
+      <button type="button" className="btn btn-sm" onClick={() => setOpen(false)}>
+        {t("claim.cancel")}
+      </button>
+      <p role="alert" className="wrong small basis-full">
+        {refusal}
+      </p>
+    </form>
+  );
+}
