@@ -44,7 +44,7 @@ export function Outside({ handle, today }: { handle: DraftHandle; today: string 
                 pointer="/taking/outside/on"
                 label={t("outside.on")}
                 shown={dateWords(outside.on)}
-                read={(text) => (text === dateWords(outside.on) ? outside.on : readDate(text, today))}
+                read={(text) => (text === dateWords(outside.on) ? outside.on : readDate(text, today, true))}
                 put={(day) => put({ on: day })}
                 clear={() => put({ on: undefined })}
                 expected="4 12 26"

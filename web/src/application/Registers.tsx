@@ -4,6 +4,7 @@ import { api, done, type Schemas } from "../api/client";
 import { addMonths } from "../draft/typing";
 import type { DraftHandle } from "../draft/useDraft";
 import { spoken } from "../i18n/words";
+import { namesOf } from "../parts/called";
 import { useTrying } from "../parts/useTrying";
 
 /** For so many months somebody may be asked, unless the household says otherwise. */
@@ -11,7 +12,7 @@ const MONTHS = 12;
 
 const RECEIVERS = ["registers", "employer", "lender", "landlord", "doctor", "school"];
 
-/** Whom the household allows to be asked, once for each receiver, with an end; and the registers asked first. */
+/** Whom the household allows to be asked, each adult for themselves, with an end; and the registers asked first. */
 export function Registers({ handle, id, today }: { handle: DraftHandle; id: string; today: string }) {
   const { t } = useTranslation();
   const [answers, setAnswers] = useState<Schemas["RegisterAnswer"][]>([]);
@@ -19,23 +20,17 @@ export function Registers({ handle, id, today }: { handle: DraftHandle; id: stri
   const household = handle.draft.packet.household;
   const consents = household.consents ?? [];
   const adults = household.people.filter(
-    (person) => person.role !== "child" && person.role !== "fosterChild",
+    (person) => person.role === "applicant" || handle.margin?.adults.includes(person.id),
   );
-  const allowed = (to: string) => consents.some((consent) => consent.to === to);
-  const allow = (to: string, yes: boolean) =>
+  const names = namesOf(household.people);
+  const allowed = (to: string, person?: string) =>
+    consents.some((consent) => consent.to === to && (!person || consent.person === person));
+  const allow = (to: string, person: string, yes: boolean) =>
     handle.set(
       "/household/consents",
       yes
-        ? [
-            ...consents,
-            ...adults.map((person) => ({
-              person: person.id,
-              to,
-              on: today,
-              until: addMonths(today, MONTHS),
-            })),
-          ]
-        : consents.filter((consent) => consent.to !== to),
+        ? [...consents, { person, to, on: today, until: addMonths(today, MONTHS) }]
+        : consents.filter((consent) => consent.to !== to || consent.person !== person),
     );
   const ask = () =>
     attempt(async () => {
@@ -50,20 +45,22 @@ export function Registers({ handle, id, today }: { handle: DraftHandle; id: stri
         <span>{t("registers.title")}</span>
         <span>{t("registers.months", { count: MONTHS })}</span>
       </h2>
-      <fieldset className="flex flex-wrap gap-x-6 gap-y-1">
-        <legend className="sr-only">{t("registers.title")}</legend>
-        {RECEIVERS.map((to) => (
-          <label key={to} className="inline-flex items-center gap-2 min-h-8">
-            <input
-              type="checkbox"
-              className="checkbox checkbox-sm"
-              checked={allowed(to)}
-              onChange={(event) => allow(to, event.target.checked)}
-            />
-            {spoken(to, "consentTo")}
-          </label>
-        ))}
-      </fieldset>
+      {adults.map((person) => (
+        <fieldset key={person.id} className="flex flex-wrap gap-x-6 gap-y-1 items-center">
+          <legend className={adults.length > 1 ? "case" : "sr-only"}>{names.get(person.id)}</legend>
+          {RECEIVERS.map((to) => (
+            <label key={to} className="inline-flex items-center gap-2 min-h-8">
+              <input
+                type="checkbox"
+                className="checkbox checkbox-sm"
+                checked={allowed(to, person.id)}
+                onChange={(event) => allow(to, person.id, event.target.checked)}
+              />
+              {spoken(to, "consentTo")}
+            </label>
+          ))}
+        </fieldset>
+      ))}
       <p className="mt-2">
         <button type="button" data-flow className="btn btn-sm" disabled={!allowed("registers")} onClick={ask}>
           {t("registers.ask")}

@@ -8,7 +8,6 @@ import type { DraftHandle } from "../draft/useDraft";
 import { spoken, vocabulary } from "../i18n/words";
 import { useTrying } from "../parts/useTrying";
 
-const STATEMENTS = vocabulary("statement");
 const METHODS = vocabulary<NonNullable<Signature["method"]>>("signingMethod");
 
 interface Props {
@@ -63,7 +62,7 @@ export function Signer({ handle, id, signer, today }: Props) {
           {signer.signed ? t("sign.signed") : signer.applies ? t("sign.needed") : t("sign.canLater")}
         </span>
       </legend>
-      {STATEMENTS.map((statement) => (
+      {signer.statements.map(({ statement, words, here }) => (
         <label key={statement} className="flex items-center gap-3 min-h-8">
           <input
             type="checkbox"
@@ -78,7 +77,12 @@ export function Signer({ handle, id, signer, today }: Props) {
               })
             }
           />
-          {spoken(statement, "statement")}
+          <span>
+            <span lang={handle.draft.packet.language} dir="auto">
+              {words}
+            </span>
+            {words !== here && <span className="soft small block">{here}</span>}
+          </span>
         </label>
       ))}
       <div className="flex flex-wrap gap-4 items-end mt-2">

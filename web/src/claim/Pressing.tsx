@@ -29,11 +29,12 @@ export function Pressing({ claim, today, onChanged }: Props) {
     });
   const dated = (
     event: FormEvent<HTMLFormElement>,
+    ahead: boolean,
     then: (day: string, form: FormData) => Promise<unknown>,
   ) => {
     event.preventDefault();
     const form = new FormData(event.currentTarget);
-    const day = readDate(String(form.get("on")), today);
+    const day = readDate(String(form.get("on")), today, ahead);
     setUnread(day ? "" : t("app.unread", { expected: "4 12 26" }));
     if (day) send(event.currentTarget, () => then(day, form));
   };
@@ -45,7 +46,7 @@ export function Pressing({ claim, today, onChanged }: Props) {
       <form
         className="flex flex-wrap gap-3 items-end"
         onSubmit={(event) =>
-          dated(event, (on, form) =>
+          dated(event, true, (on, form) =>
             done(
               api.POST("/api/claims/{number}/outside-date", {
                 ...path,
@@ -114,7 +115,7 @@ export function Pressing({ claim, today, onChanged }: Props) {
       <form
         className="flex flex-wrap gap-3 items-end"
         onSubmit={(event) =>
-          dated(event, (on, form) =>
+          dated(event, false, (on, form) =>
             done(
               api.POST("/api/claims/{number}/reached", {
                 ...path,

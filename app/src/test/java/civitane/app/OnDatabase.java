@@ -51,23 +51,23 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
 
   @DynamicPropertySource
   static void database(DynamicPropertyRegistry properties) {
-    properties.add("spring.datasource.url", OnDatabase::freshDatabase);
+    properties.add("spring.datasource.url", () -> freshDatabase(DATABASE));
   }
 
-  /** A database of its own, made anew for the run, in the cluster the launcher started. */
-  private static synchronized String freshDatabase() {
+  /** A database of a name, made anew for the run, in the cluster the launcher started. */
+  public static synchronized String freshDatabase(String name) {
     var cluster = System.getenv("CIVITANE_TEST_DB_URL");
     if (cluster == null) {
       throw new IllegalStateException("CIVITANE_TEST_DB_URL is not set; run ./civitane test");
     }
     try (var connection = DriverManager.getConnection(cluster, "civitane", "");
         var statement = connection.createStatement()) {
-      statement.execute("drop database if exists " + DATABASE + " with (force)");
-      statement.execute("create database " + DATABASE);
+      statement.execute("drop database if exists " + name + " with (force)");
+      statement.execute("create database " + name);
     } catch (SQLException e) {
       throw new IllegalStateException("the test database can't be made", e);
     }
-    return cluster.substring(0, cluster.lastIndexOf('/') + 1) + DATABASE;
+    return cluster.substring(0, cluster.lastIndexOf('/') + 1) + name;
   }
 
   protected MvcResult as(String login, String role, MockHttpServletRequestBuilder request)

@@ -42,5 +42,18 @@ public record Margin(
 
   /** An adult who signs, and what is wrong with the name signed. */
   public record Signing(
-      String person, String name, boolean applies, boolean signed, String words) {}
+      String person,
+      String name,
+      boolean applies,
+      boolean signed,
+      String words,
+      List<Stated> statements) {}
+
+  /**
+   * What whoever signs states.
+   *
+   * @param words in the language it is read in
+   * @param here the same at the desk
+   */
+  public record Stated(String statement, String words, String here) {}
 }

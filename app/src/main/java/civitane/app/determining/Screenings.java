@@ -145,7 +145,12 @@ public class Screenings {
             .toList(),
         Signers.of(packet).stream()
             .map(signer -> new Margin.Signing(
-                signer.person(), signer.name(), signer.applies(), signer.signed(), signer.words()))
+                signer.person(),
+                signer.name(),
+                signer.applies(),
+                signer.signed(),
+                signer.words(),
+                signer.statements()))
             .toList(),
         Conversation.adults(packet).stream().map(Person::id).toList());
   }

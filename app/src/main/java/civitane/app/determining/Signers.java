@@ -1,5 +1,6 @@
 package civitane.app.determining;
 
+import civitane.app.catalogue.DeskWords;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Role;
@@ -7,6 +8,10 @@ import civitane.core.facts.Signature;
 import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
 import civitane.core.services.Conversation;
+import civitane.core.services.Services;
+import civitane.core.services.Statements;
+import civitane.words.Language;
+import civitane.words.Words;
 import java.util.List;
 
 /** Who has signed, and whether with the name as given. */
@@ -19,7 +24,13 @@ final class Signers {
    * @param signed whether there is a signature
    * @param words what is wrong with the name signed; empty when nothing is
    */
-  record Signer(String person, String name, boolean applies, boolean signed, String words) {}
+  record Signer(
+      String person,
+      String name,
+      boolean applies,
+      boolean signed,
+      String words,
+      List<Margin.Stated> statements) {}
 
   static List<Signer> of(Packet packet) {
     return Conversation.adults(packet).stream()
@@ -38,6 +49,24 @@ final class Signers {
         .map(signed -> "You signed " + signed + "; the application says " + person.fullName() + ".")
         .orElse("");
     return new Signer(
-        person.id(), person.fullName(), person.role() == Role.APPLICANT, name.isPresent(), words);
+        person.id(),
+        person.fullName(),
+        person.role() == Role.APPLICANT,
+        name.isPresent(),
+        words,
+        stated(person, packet));
+  }
+
+  /** What somebody states: all of it, but of what another asks for alone nothing. */
+  private static List<Margin.Stated> stated(Person person, Packet packet) {
+    var theirs = person.role() == Role.APPLICANT
+        ? packet
+        : packet.withRequests(packet.requests().stream()
+            .filter(request -> !Services.isPrivate(request, packet.household()))
+            .toList());
+    var read = Words.in(Language.of(packet.language()));
+    return Statements.of(theirs).stream()
+        .map(one -> new Margin.Stated(one.word(), read.word(one), DeskWords.WORDS.word(one)))
+        .toList();
   }
 }

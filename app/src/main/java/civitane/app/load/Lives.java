@@ -202,7 +202,8 @@ final class Lives {
             null,
             null,
             null,
-            List.of("true", "changes"))));
+            List.of("true", "changes"),
+            List.of())));
   }
 
   private Request request(Household family) {

@@ -124,6 +124,7 @@ public class Lodging {
     var reached = reachedAt(taking, now);
     dated.put("lodgedOn", reached.toLocalDate().toString()).put("lodgedAt", reached.toString());
     dated.remove("asOf");
+    Wording.keep(dated);
     var reading = screenings.read(dated);
     var alike = reading.packet() == null
         ? List.<KnownHouseholds.Duplicate>of()

@@ -219,6 +219,10 @@ final class ReadThrough {
   /** What each who signed has stated, in the words of the household's language. */
   private void statements() {
     for (var signature : packet.signatures()) {
+      if (!signature.wording().isEmpty()) {
+        signature.wording().forEach(read -> line(read, name(signature.person())));
+        continue;
+      }
       for (var statement : Statement.values()) {
         if (signature.statements().contains(statement.word())) {
           line(words.word(statement), name(signature.person()));

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param witness who saw a mark being made
  * @param heardBy who heard it, where it was spoken
  * @param language the language in which the statements were read
+ * @param wording the statements as they were read, in the order they were ticked
  */
 public record Signature(
     @Required @As(Form.PERSON) String person,
@@ -19,9 +20,11 @@ public record Signature(
     @Nullable String witness,
     @Nullable String heardBy,
     @Nullable String language,
-    List<String> statements) {
+    List<String> statements,
+    List<String> wording) {
 
   public Signature {
     statements = Lists.of(statements);
+    wording = Lists.of(wording);
   }
 }

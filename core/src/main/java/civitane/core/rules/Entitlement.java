@@ -4,6 +4,7 @@ import civitane.core.facts.Household;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Parts;
 import civitane.core.facts.Request;
+import civitane.core.facts.Statement;
 import civitane.core.facts.WhoseWord;
 import civitane.core.rates.RateBook;
 import civitane.core.reasons.ReasonCode;
@@ -55,6 +56,11 @@ public interface Entitlement<A extends Record> {
   /** What helps whoever asks or answers, beside the result; parts that are not known are null. */
   default Record aids(Situation<A> it) {
     return NoAids.NONE;
+  }
+
+  /** What whoever signs states with it, beside that all is true and that changes are told. */
+  default List<Statement> ownStatements() {
+    return List.of();
   }
 
   /** Whether somebody sends applications for many households at once, as a school does with its list. */

@@ -144,8 +144,8 @@ final class Asking {
   }
 
   Asking signed(String person, String name) {
-    signatures.add(
-        new Signature(person, name, LODGED, SigningMethod.SCREEN, null, null, null, List.of()));
+    signatures.add(new Signature(
+        person, name, LODGED, SigningMethod.SCREEN, null, null, null, List.of(), List.of()));
     return this;
   }
 

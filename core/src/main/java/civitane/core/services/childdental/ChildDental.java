@@ -6,6 +6,7 @@ import civitane.core.facts.Frequency;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Role;
+import civitane.core.facts.Statement;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
 import civitane.core.reasons.Argument;
@@ -33,6 +34,11 @@ import static civitane.core.facts.Known.known;
 /** A yearly sum a child toward dental care. */
 public final class ChildDental implements Entitlement<ChildDentalAnswers> {
   private static final int AGE_ASSUMED_UNDER = 14;
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.REPAY, Statement.NOBODY_ELSE_PAYS);
+  }
 
   @Override
   public String word() {

@@ -5,6 +5,7 @@ import civitane.core.awards.Recipient;
 import civitane.core.awards.What;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
+import civitane.core.facts.Statement;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
 import civitane.core.reasons.Argument;
@@ -40,6 +41,11 @@ public final class ClearRecord implements Entitlement<ClearRecordAnswers> {
             part.whole("validMonths"));
       });
     }
+  }
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.HANDED_OVER);
   }
 
   @Override

@@ -3,6 +3,7 @@ package civitane.core.services.decisionappeal;
 import civitane.core.awards.Award;
 import civitane.core.awards.Recipient;
 import civitane.core.awards.What;
+import civitane.core.facts.Statement;
 import civitane.core.rates.RateBook;
 import civitane.core.reasons.ReasonCode;
 import civitane.core.rules.Check;
@@ -26,6 +27,11 @@ public final class DecisionAppeal implements Entitlement<DecisionAppealAnswers> 
   /** The last day to appeal against a decision that is delivered on a day, without a reason to be late. */
   public static LocalDate lastDay(RateBook rates, LocalDate delivered) {
     return delivered.plusDays(DecisionAppealTerms.of(rates).days());
+  }
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.HEARD_ANEW);
   }
 
   @Override

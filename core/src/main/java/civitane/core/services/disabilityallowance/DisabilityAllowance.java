@@ -6,6 +6,7 @@ import civitane.core.facts.Frequency;
 import civitane.core.facts.Packet;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
+import civitane.core.facts.Statement;
 import civitane.core.income.Counted;
 import civitane.core.income.CountedIncome;
 import civitane.core.income.Counting;
@@ -37,6 +38,11 @@ import static civitane.core.facts.Known.known;
 
 /** A monthly allowance for a person of working age with a certified disability. */
 public final class DisabilityAllowance implements Entitlement<DisabilityAllowanceAnswers> {
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.SHARE, Statement.REPAY);
+  }
 
   @Override
   public String word() {

@@ -4,6 +4,7 @@ import civitane.core.awards.Award;
 import civitane.core.awards.Recipient;
 import civitane.core.awards.What;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.Statement;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
 import civitane.core.reasons.Argument;
@@ -37,6 +38,11 @@ public final class EstateAuthority implements Entitlement<EstateAuthorityAnswers
             part.section("fee").amount("full"));
       });
     }
+  }
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.ALL_HEIRS);
   }
 
   @Override

@@ -8,6 +8,7 @@ import civitane.core.facts.Frequency;
 import civitane.core.facts.Packet;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
+import civitane.core.facts.Statement;
 import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
 import civitane.core.income.Counted;
@@ -45,6 +46,11 @@ import static civitane.core.facts.Known.known;
 
 /** Mortgage arrears of people who live in the home they own. */
 public final class HomePaymentRelief implements Entitlement<HomePaymentReliefAnswers> {
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.SHARE, Statement.REPAY, Statement.LIVES_THERE);
+  }
 
   @Override
   public String word() {

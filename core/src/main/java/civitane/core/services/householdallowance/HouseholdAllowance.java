@@ -5,6 +5,7 @@ import civitane.core.awards.Recipient;
 import civitane.core.facts.AssetKind;
 import civitane.core.facts.Frequency;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.Statement;
 import civitane.core.identity.IdentityLevel;
 import civitane.core.income.Counted;
 import civitane.core.income.Counting;
@@ -39,6 +40,11 @@ import static civitane.core.facts.Known.known;
 
 /** A monthly allowance for a household that cannot meet its needs. */
 public final class HouseholdAllowance implements Entitlement<HouseholdAllowanceAnswers> {
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.SHARE, Statement.REPAY);
+  }
 
   @Override
   public String word() {

@@ -5,6 +5,7 @@ import civitane.core.awards.Recipient;
 import civitane.core.awards.What;
 import civitane.core.facts.ExpenseKind;
 import civitane.core.facts.Frequency;
+import civitane.core.facts.Statement;
 import civitane.core.income.Counted;
 import civitane.core.income.Counting;
 import civitane.core.income.IncomePicture;
@@ -34,6 +35,11 @@ import static civitane.core.facts.Known.known;
 public final class HousingList implements Entitlement<HousingListAnswers> {
   private static final Counting EVERYBODY =
       Counting.SHARED_MONEY.withFosterChildren().withAllKin().withExpectedChildren();
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.SHARE, Statement.A_PLACE);
+  }
 
   @Override
   public String word() {

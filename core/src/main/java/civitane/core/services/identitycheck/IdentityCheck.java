@@ -3,6 +3,7 @@ package civitane.core.services.identitycheck;
 import civitane.core.awards.Award;
 import civitane.core.awards.Recipient;
 import civitane.core.awards.What;
+import civitane.core.facts.Statement;
 import civitane.core.reasons.ReasonCode;
 import civitane.core.rules.Check;
 import civitane.core.rules.Entitlement;
@@ -16,6 +17,11 @@ import java.util.List;
 
 /** A person proves who they are, on an existing claim. */
 public final class IdentityCheck implements Entitlement<IdentityCheckAnswers> {
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.PAPERS_ARE_MINE);
+  }
 
   @Override
   public String word() {

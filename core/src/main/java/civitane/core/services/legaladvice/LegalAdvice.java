@@ -6,6 +6,7 @@ import civitane.core.awards.What;
 import civitane.core.facts.ExpenseKind;
 import civitane.core.facts.Frequency;
 import civitane.core.facts.Household;
+import civitane.core.facts.Statement;
 import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
 import civitane.core.income.Counting;
@@ -39,6 +40,11 @@ public final class LegalAdvice implements Entitlement<LegalAdviceAnswers> {
       ExpenseKind.CHILDCARE,
       ExpenseKind.MEDICAL,
       ExpenseKind.SUPPORT_PAID);
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.FIRST_CALL);
+  }
 
   @Override
   public String word() {

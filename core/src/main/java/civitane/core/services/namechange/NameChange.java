@@ -6,6 +6,7 @@ import civitane.core.awards.What;
 import civitane.core.facts.Benefit;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
+import civitane.core.facts.Statement;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
 import civitane.core.reasons.Argument;
@@ -46,6 +47,11 @@ public final class NameChange implements Entitlement<NameChangeAnswers> {
             part.amount("fee"), part.whole("objectionDays"), part.whole("yearsBetween"));
       });
     }
+  }
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.NO_WAY_OUT);
   }
 
   @Override

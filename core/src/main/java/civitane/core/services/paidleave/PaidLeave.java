@@ -3,6 +3,7 @@ package civitane.core.services.paidleave;
 import civitane.core.facts.Frequency;
 import civitane.core.facts.Household;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.Statement;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
 import civitane.core.reasons.Argument;
@@ -23,6 +24,11 @@ import static civitane.core.facts.Known.known;
 
 /** Pay while a person cannot work. */
 public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.SHARE, Statement.REPAY, Statement.NOT_WORKING);
+  }
 
   @Override
   public String word() {

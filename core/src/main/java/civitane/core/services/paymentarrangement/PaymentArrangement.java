@@ -1,6 +1,7 @@
 package civitane.core.services.paymentarrangement;
 
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.Statement;
 import civitane.core.money.Amount;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.ReasonCode;
@@ -17,6 +18,11 @@ import static civitane.core.facts.Known.known;
 
 /** A debt to the office paid in parts. */
 public final class PaymentArrangement implements Entitlement<PaymentArrangementAnswers> {
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.SHARE, Statement.PAYS_IN_PARTS);
+  }
 
   @Override
   public String word() {

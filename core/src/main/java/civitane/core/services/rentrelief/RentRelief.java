@@ -8,6 +8,7 @@ import civitane.core.facts.Frequency;
 import civitane.core.facts.Packet;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
+import civitane.core.facts.Statement;
 import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
 import civitane.core.income.Counted;
@@ -40,6 +41,11 @@ import org.jspecify.annotations.Nullable;
 
 /** Rent owed, and rent to come, paid to the landlord. */
 public final class RentRelief implements Entitlement<RentReliefAnswers> {
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.SHARE, Statement.REPAY, Statement.RENT_OWED);
+  }
 
   @Override
   public String word() {

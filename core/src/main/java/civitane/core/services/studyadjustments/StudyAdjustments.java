@@ -4,6 +4,7 @@ import civitane.core.awards.Award;
 import civitane.core.awards.Recipient;
 import civitane.core.awards.What;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.Statement;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.ReasonCode;
 import civitane.core.rules.Check;
@@ -19,6 +20,11 @@ import static civitane.core.facts.Known.known;
 
 /** What a student with a condition needs to study. */
 public final class StudyAdjustments implements Entitlement<StudyAdjustmentsAnswers> {
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.NOT_WHY);
+  }
 
   @Override
   public String word() {

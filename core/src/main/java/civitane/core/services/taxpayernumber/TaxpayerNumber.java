@@ -4,6 +4,7 @@ import civitane.core.awards.Award;
 import civitane.core.awards.Recipient;
 import civitane.core.awards.What;
 import civitane.core.facts.Person;
+import civitane.core.facts.Statement;
 import civitane.core.identity.CheckDigits;
 import civitane.core.money.Amount;
 import civitane.core.rates.RateBook;
@@ -33,6 +34,11 @@ public final class TaxpayerNumber implements Entitlement<TaxpayerNumberAnswers> 
           whole ->
               new Terms(whole.section("certificates").section("taxpayerNumber").amount("fee")));
     }
+  }
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.NO_NUMBER_YET);
   }
 
   @Override

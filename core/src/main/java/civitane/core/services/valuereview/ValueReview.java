@@ -4,6 +4,7 @@ import civitane.core.awards.Award;
 import civitane.core.awards.Recipient;
 import civitane.core.awards.What;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.Statement;
 import civitane.core.money.Amount;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Argument.Missing;
@@ -27,6 +28,11 @@ import static civitane.core.facts.Known.known;
 
 /** The owner disputes the assessed value of a property. */
 public final class ValueReview implements Entitlement<ValueReviewAnswers> {
+
+  @Override
+  public List<Statement> ownStatements() {
+    return List.of(Statement.MAY_SPEAK);
+  }
 
   @Override
   public String word() {

@@ -1,0 +1,141 @@
+package civitane.app.claims;
+
+import civitane.app.OnDatabase;
+import civitane.app.households.Households;
+import civitane.core.claims.Step;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+/** With 200,000 claims and households no list reads more rows than it shows, by the counts the database keeps itself. */
+@SpringBootTest(properties = "spring.datasource.hikari.maximum-pool-size=1")
+public class PlansTest extends AbstractTestNGSpringContextTests {
+  private static final int ROWS = 200_000;
+  private static final int OPEN = 10_000;
+
+  /** A page, the row that tells whether there is another, and some to spare. */
+  private static final int A_PAGE_AND_SOME = 2 * Desk.PAGE;
+
+  private static final UUID FIRST = new UUID(0, 0);
+
+  @Autowired
+  private JdbcClient database;
+
+  @Autowired
+  private Desk desk;
+
+  @Autowired
+  private ClaimRepository claims;
+
+  @Autowired
+  private Households households;
+
+  @DynamicPropertySource
+  static void database(DynamicPropertyRegistry properties) {
+    properties.add("spring.datasource.url", () -> OnDatabase.freshDatabase("civitane_plans_test"));
+  }
+
+  @BeforeClass
+  public void fill() {
+    database
+        .sql("insert into subject (id, kind) values (?, 'REQUEST')")
+        .param(FIRST)
+        .update();
+    database.sql("""
+            insert into household (id, name, town, created_at, version)
+            select gen_random_uuid(), 'Name' || n || ' Family' || n % 1000, 'Gullhaven', now(), 0
+            from generate_series(1, ?) n
+            """).param(ROWS).update();
+    database.sql("""
+            insert into application (id, draft, title, state, created_by, updated_by, updated_at, version)
+            values (?, '{}', '', 'lodged', 'x', 'x', now(), 0)
+            """).param(FIRST).update();
+    database.sql("""
+            insert into claim (id, number, household_id, application_id, request_id, service, state, working, turn,
+              lodged_on, pressing_on, urgent, step, standard_days, standard_working, moves, version)
+            select gen_random_uuid(), 'BW-26-' || lpad(n::text, 7, '0') || '-0', h.id, :one, :one, 'schoolMeals',
+              case when n <= :open then 'OPEN' else 'CLOSED' end, 'FIRST', case when n <= :open then 'OURS' else 'OVER' end,
+              date '2026-11-01', date '2026-11-01' + n % 60, n % 50 = 0,
+              case when n > :open then null when n % 3 = 0 then 'DECIDE' else 'BRING' end, 20, false, 1, 0
+            from (select id, row_number() over () n from household) h
+            """).param("one", FIRST).param("open", OPEN).update();
+    for (var table : new String[] {"claim", "household"}) {
+      database.sql("vacuum analyze " + table).update();
+    }
+  }
+
+  /** The rows of a table that have been read, in order or by an index. */
+  private long read(String table) {
+    database.sql("select pg_stat_clear_snapshot()").query(String.class).optional();
+    return database
+        .sql(
+            "select coalesce(seq_tup_read, 0) + coalesce(idx_tup_fetch, 0) from pg_stat_user_tables where relname = ?")
+        .param(table)
+        .query(Long.class)
+        .single();
+  }
+
+  /** How many rows of a table it takes; the only connection tells its counts before and after. */
+  private long takes(String table, Runnable what) {
+    flush();
+    var before = read(table);
+    what.run();
+    flush();
+    return read(table) - before;
+  }
+
+  private void flush() {
+    // Counts are told at most once a second, but for those who ask.
+    database.sql("select pg_stat_force_next_flush()").query(String.class).optional();
+  }
+
+  private Desk.After somewhere() {
+    return new Desk.After(false, LocalDate.parse("2026-11-25"), "BW-26-0005000-0");
+  }
+
+  @Test
+  public void aPageOfTheDeskReadsAPage() {
+    desk.page(null, Desk.After.NOTHING);
+    for (var after : new Desk.After[] {Desk.After.NOTHING, somewhere()}) {
+      var rows = takes("claim", () -> {
+        assertEquals(desk.page(null, after).rows().size(), Desk.PAGE);
+      });
+      assertTrue(rows <= A_PAGE_AND_SOME, rows + " rows for a page after " + after);
+    }
+  }
+
+  @Test
+  public void aRoundReadsItsOwnClaims() {
+    desk.page(null, Desk.After.NOTHING);
+    var rows = takes("claim", () -> {
+      assertEquals(desk.page(Step.DECIDE, somewhere()).rows().size(), Desk.PAGE);
+    });
+    assertTrue(rows <= A_PAGE_AND_SOME, rows + " rows for a page of a round");
+  }
+
+  @Test
+  public void whatFallsDueIsCountedFromTheIndexAlone() {
+    var rows = takes("claim", () -> {
+      assertEquals(claims.falling().stream().mapToLong(Falling::claims).sum(), OPEN);
+    });
+    assertTrue(rows <= OPEN / 10, rows + " rows read beside the index");
+  }
+
+  @Test
+  public void aNameIsFoundByItsBeginning() {
+    var rows = takes("household", () -> {
+      assertTrue(households.startingWith("NAME1999", "", FIRST).size() >= 10);
+    });
+    assertTrue(rows <= A_PAGE_AND_SOME, rows + " rows for a name");
+  }
+}
