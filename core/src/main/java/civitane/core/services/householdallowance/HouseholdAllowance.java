@@ -201,7 +201,7 @@ public final class HouseholdAllowance implements Entitlement<HouseholdAllowanceA
 
   /** Vehicles: of the household's first only what is above the part left out, each further one whole. */
   private static Sum vehicles(Counted counted, HouseholdAllowanceTerms terms) {
-    var sum = counted.noAssetsYet();
+    var sum = Sum.ZERO;
     var first = true;
     var assets = counted.household().listedAssets();
     for (var i = 0; i < assets.size(); i++) {
