@@ -90,6 +90,7 @@ export function Signer({ handle, id, signer, today }: Props) {
           <span className="soft small">{t("sign.how")}</span>
           <select
             className="select w-44"
+            data-aside
             value={method}
             onKeyDown={goOn}
             onChange={(event) => by(event.target.value as Signature["method"])}

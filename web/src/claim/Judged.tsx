@@ -5,13 +5,14 @@ import { useTrying } from "../parts/useTrying";
 
 interface Props {
   claim: ClaimView;
-  /** What is to be answered: a wish to hurry, or the day it reached us. */
-  what: "hurry" | "reached";
+  /** What is to be answered: a wish to hurry, the day it reached us, or who acts now. */
+  what: "hurry" | "reached" | "acting";
+  item: number;
   onChanged: () => void;
 }
 
 /** Answers what was put to the office about the claim itself, with a reason. */
-export function Judged({ claim, what, onChanged }: Props) {
+export function Judged({ claim, what, item, onChanged }: Props) {
   const { t } = useTranslation();
   const [attempt, refusal] = useTrying();
   const answer = (event: FormEvent<HTMLFormElement>) => {
@@ -25,9 +26,14 @@ export function Judged({ claim, what, onChanged }: Props) {
     const path = { params: { path: { number: claim.number } }, body };
     attempt(async () => {
       await done(
-        what === "hurry"
-          ? api.POST("/api/claims/{number}/wish/answer", path)
-          : api.POST("/api/claims/{number}/reached/answer", path),
+        what === "acting"
+          ? api.POST("/api/claims/{number}/items/{item}/settled", {
+              params: { path: { number: claim.number, item } },
+              body: { version: claim.version, because: body.because },
+            })
+          : what === "hurry"
+            ? api.POST("/api/claims/{number}/wish/answer", path)
+            : api.POST("/api/claims/{number}/reached/answer", path),
       );
       onChanged();
     });
@@ -36,14 +42,16 @@ export function Judged({ claim, what, onChanged }: Props) {
     <form onSubmit={answer} className="flex flex-wrap gap-3 items-end mt-2">
       <label className="flex flex-col small">
         {t("pressing.because")}
-        <input name="because" className="input input-sm w-72" required={what === "hurry"} />
+        <input name="because" className="input input-sm w-72" required={what !== "reached"} />
       </label>
       <button type="submit" name="answer" value="yes" className="btn btn-sm">
-        {t(what === "hurry" ? "pressing.yes" : "pressing.agree")}
+        {t(`pressing.yes.${what}`)}
       </button>
-      <button type="submit" name="answer" value="no" className="btn btn-sm">
-        {t(what === "hurry" ? "pressing.no" : "pressing.disagree")}
-      </button>
+      {what !== "acting" && (
+        <button type="submit" name="answer" value="no" className="btn btn-sm">
+          {t(`pressing.no.${what}`)}
+        </button>
+      )}
       <p role="alert" className="wrong small">
         {refusal}
       </p>

@@ -33,6 +33,9 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
     !item.subject.endsWith("people") &&
     !["group", "groups", "flagByPerson", "moneyByQuarter"].includes(question?.kind ?? "");
 
+  const about = item.subject.split(":")[0];
+  const judged = about === "hurry" || about === "reached" || about === "acting" ? about : undefined;
+
   const save = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const form = new FormData(event.currentTarget);
@@ -74,9 +77,7 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
           </button>
         )}
       </div>
-      {(item.subject === "hurry" || item.subject === "reached") && (
-        <Judged claim={claim} what={item.subject} onChanged={onChanged} />
-      )}
+      {judged && <Judged claim={claim} what={judged} item={item.id} onChanged={onChanged} />}
       {open && (
         <form onSubmit={save} className="flex flex-wrap gap-3 items-end mt-2">
           <AnswerValue question={question} people={people} />

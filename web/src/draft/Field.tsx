@@ -96,7 +96,11 @@ export function goOn(event: KeyboardEvent<HTMLElement>) {
   const scope = event.currentTarget.closest("main");
   const fields = [
     ...(scope?.querySelectorAll<HTMLElement>("input, select, textarea, button[data-flow]") ?? []),
-  ].filter((field) => field.tabIndex >= 0 && field.offsetParent !== null);
+  ].filter(
+    (field) =>
+      field === event.currentTarget ||
+      (field.tabIndex >= 0 && field.offsetParent !== null && field.dataset.aside === undefined),
+  );
   fields[fields.indexOf(event.currentTarget) + 1]?.focus();
 }
 

@@ -70,7 +70,24 @@ public class ActingTest extends OnDatabase {
         household,
         guardian.get("id").stringValue()));
     assertEquals(ended.getResponse().getStatus(), 204, ended.getResponse().getContentAsString());
-    assertTrue(claim(number).at("/acting/0/over").booleanValue());
+    var over = claim(number);
+    assertTrue(over.at("/acting/0/over").booleanValue());
+    assertEquals(over.at("/next/words").stringValue(), "See who acts for them now");
+    var item = over.get("items")
+        .valueStream()
+        .filter(one -> one.get("words").stringValue().contains("Abel Nkemelu"))
+        .findFirst()
+        .orElseThrow();
+    var mine = taken(number);
+    var settled = asIkenna(post(
+        "/api/claims/{number}/items/{item}/settled",
+        "{\"version\": " + mine.get("version").intValue()
+            + ", \"because\": \"they act for themselves\"}",
+        number,
+        item.get("id").intValue()));
+    assertEquals(
+        settled.getResponse().getStatus(), 200, settled.getResponse().getContentAsString());
+    assertFalse(body(settled).get("items").toString().contains("Nkemelu"));
     var decided = decision(number, taken(number), false);
     assertEquals(
         decided.getResponse().getStatus(), 200, decided.getResponse().getContentAsString());

@@ -52,7 +52,6 @@ public class HouseholdByKeyboardStory extends Story {
         assertThat(page.locator("input[type=checkbox]:focus")).isVisible();
         keys.press("Space", "Enter");
       }
-      keys.enter("");
       assertThat(last).isFocused();
       keys.enter(name);
     }

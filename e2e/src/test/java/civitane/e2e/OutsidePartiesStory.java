@@ -24,7 +24,7 @@ public class OutsidePartiesStory extends Story {
 
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Outside parties"))
         .click();
-    page.getByLabel("Name").fill("weirside");
+    page.locator("#find-outside").fill("weirside");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Weirside Lettings"))
         .click();
     var claims = page.getByRole(AriaRole.MAIN);

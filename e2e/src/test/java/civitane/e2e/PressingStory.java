@@ -15,6 +15,7 @@ public class PressingStory extends Story {
     var conversation = new Conversation(page).asksFor("housingList");
     page.getByLabel("What happens that we should answer before?").selectOption("homeLost");
     page.getByLabel("On", new Page.GetByLabelOptions().setExact(true)).fill("d");
+    page.keyboard().press("Tab");
     assertThat(page.getByText("can't be read")).isVisible();
     page.getByLabel("On", new Page.GetByLabelOptions().setExact(true)).fill("24 12 2099");
     page.getByLabel("They ask us to hurry, because").fill("the locks are changed");

@@ -33,7 +33,10 @@ final class ClaimWords {
           .orElseGet(() -> DeskWords.WORDS.say("claims.step.awaitAnother"));
     }
     if (item != null && item.want().isOfTheClaim()) {
-      return DeskWords.WORDS.say("claims.step." + item.want().subject());
+      var subject = item.want().subject();
+      var colon = subject.indexOf(':');
+      return DeskWords.WORDS.say(
+          "claims.step." + (colon < 0 ? subject : subject.substring(0, colon)));
     }
     return item != null && item.want().subject().equals(Route.URGENT_LINE.word())
         ? of(item)

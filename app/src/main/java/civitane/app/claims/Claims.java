@@ -141,6 +141,19 @@ public class Claims {
     audit.record(by.login(), "claim changed", number, because.code().key());
   }
 
+  /** Something comes up with the claims of a household that nobody has decided yet; what has before does not again. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  void surface(UUID household, String subject, Reason because) {
+    for (var stored : claims.findByHouseholdIdOrderByNumber(household)) {
+      var claim = stored.claim();
+      if (claim.state().isUndecided()
+          && claim.items().stream().noneMatch(item -> item.want().subject().equals(subject))) {
+        var act = Act.of(new Actor.OfficeClock(), today(), because);
+        move(hold(stored.number()), one -> one.surface(act, subject, because));
+      }
+    }
+  }
+
   /** Who may change a claim: whoever has it, and a senior. */
   @Transactional(readOnly = true)
   void mine(Staff.Colleague by, String number) {

@@ -107,6 +107,22 @@ class Pressing {
     claims.wake(by, number, wanting.of(number, null), counts);
   }
 
+  /** Notes that it is settled who acts for the household now. */
+  @Transactional
+  void settle(Staff.Colleague by, String number, int version, int item, String because) {
+    claims.mine(by, number);
+    var acting = claims
+        .claim(number)
+        .item(item)
+        .filter(one -> one.want().subject().startsWith(Want.ACTING))
+        .isPresent();
+    if (!acting) {
+      throw Problem.notThere("Something of that kind to settle");
+    }
+    var settled = Why.ACTING_SETTLED.with(Argument.told(needed(because)));
+    claims.change(by, number, version, settled, (claim, act) -> claim.accept(act, item));
+  }
+
   private Reason claimed(String number) {
     return claims.claim(number).live().stream()
         .map(Item::want)

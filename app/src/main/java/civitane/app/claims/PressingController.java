@@ -81,6 +81,17 @@ class PressingController {
     return claims.view(number);
   }
 
+  /** That something that came up is settled, and how. */
+  record Settled(int version, String because) {}
+
+  @PostMapping("/api/claims/{number}/items/{item}/settled")
+  @PreAuthorize(May.WORK_CLAIMS)
+  ClaimView settled(
+      @PathVariable String number, @PathVariable int item, @RequestBody Settled settled) {
+    pressing.settle(staff.me(), number, settled.version(), item, settled.because());
+    return claims.view(number);
+  }
+
   @PostMapping("/api/claims/{number}/reached")
   @PreAuthorize(May.WORK_CLAIMS)
   ClaimView reached(@PathVariable String number, @RequestBody ReachedOn reached) {

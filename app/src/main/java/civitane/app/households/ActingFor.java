@@ -10,6 +10,7 @@ import civitane.core.ledger.Source;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -18,10 +19,12 @@ import org.springframework.transaction.annotation.Transactional;
 class ActingFor {
   private final Ledgers ledgers;
   private final AuditLog audit;
+  private final ApplicationEventPublisher events;
 
-  ActingFor(Ledgers ledgers, AuditLog audit) {
+  ActingFor(Ledgers ledgers, AuditLog audit, ApplicationEventPublisher events) {
     this.ledgers = ledgers;
     this.audit = audit;
+    this.events = events;
   }
 
   /** Records somebody; whoever acts already by the same name and right is told anew. */
@@ -54,6 +57,7 @@ class ActingFor {
     }
     ledgers.endActing(
         household, acting, on, Source.caseworker(by.login(), because.strip()), by.login());
+    events.publishEvent(new ActingChanged(household));
     audit.record(by.login(), "acting ended", household.toString(), acting.toString());
   }
 }

@@ -343,6 +343,16 @@ public record Claim(
     });
   }
 
+  /** Something comes up that the office has to look at: it is put to it once. */
+  public Moved surface(Act act, String subject, Reason because) {
+    return move(Move.SURFACE, act, () -> {
+      if (items.stream().anyMatch(item -> item.want().subject().equals(subject))) {
+        throw new Impossible(Why.KNOWN_ALREADY.with());
+      }
+      return judging(subject, because, act.on());
+    });
+  }
+
   private Item judged(String subject) {
     return live().stream()
         .filter(item -> item.want().subject().equals(subject))

@@ -25,6 +25,8 @@ public enum Move implements Word {
   /** It is found to have reached the office on another day. */
   REACHED_OTHERWISE(states(ClaimState.LODGED, ClaimState.OPEN), null),
   ANSWER_REACHED(states(ClaimState.LODGED, ClaimState.OPEN), null),
+  /** Something comes up that somebody has to look at. */
+  SURFACE(states(ClaimState.LODGED, ClaimState.OPEN), null),
   DECIDE(states(ClaimState.OPEN), ClaimState.DECIDED),
   SECOND_SIGN(states(ClaimState.OPEN), ClaimState.DECIDED),
   /** A decision against the second signature, or one taken back before its letter left. */

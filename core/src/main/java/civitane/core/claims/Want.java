@@ -43,9 +43,13 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
         .anyMatch(reason -> OF_THE_TAKING.contains(reason.code().code()));
   }
 
+  /** That somebody does not act for the household any more; with the subject it is about. */
+  public static final String ACTING = "acting:";
+
   /** Whether it is about the claim itself, so that no rule says that it is not wanted any more. */
   public boolean isOfTheClaim() {
-    return kind == ItemKind.JUDGEMENT && (subject.equals(HURRY) || subject.equals(REACHED));
+    return kind == ItemKind.JUDGEMENT
+        && (subject.equals(HURRY) || subject.equals(REACHED) || subject.startsWith(ACTING));
   }
 
   /** Whether it was only told, and waits for whoever's word counts. */

@@ -35,7 +35,8 @@ public class ClaimModelTest {
       Why.SIGNED_FIRST,
       Why.WAITS_FOR_SECOND,
       Why.SOMETHING_HAPPENED_BEFORE,
-      Why.NOTHING_TO_ANSWER);
+      Why.NOTHING_TO_ANSWER,
+      Why.KNOWN_ALREADY);
 
   private final Random random = new Random(20261126);
   private final Set<Move> done = EnumSet.noneOf(Move.class);
@@ -104,7 +105,7 @@ public class ClaimModelTest {
     var item = claim.items().isEmpty() || random.nextInt(20) == 0
         ? 99
         : 1 + random.nextInt(claim.items().size());
-    return switch (random.nextInt(28)) {
+    return switch (random.nextInt(29)) {
       case 0, 1 -> claim.takeUp(act, who);
       case 2 -> claim.handOver(act, who);
       case 3, 4, 5 -> claim.want(act, wants(), today.plusDays(14));
@@ -121,6 +122,11 @@ public class ClaimModelTest {
       case 20 -> claim.openAgain(act);
       case 21 -> random.nextInt(4) == 0 ? claim.withdraw(act) : claim.note(act);
       case 24 -> claim.outsideDate(act, outside());
+      case 28 ->
+        claim.surface(
+            act,
+            Want.ACTING + random.nextInt(4),
+            Why.ACTING_ENDED.with(Argument.told("Ilse"), Argument.day(today)));
       case 25 -> claim.wishToHurry(act, Why.WISH.with(Argument.told("ill")));
       case 26 ->
         random.nextBoolean()

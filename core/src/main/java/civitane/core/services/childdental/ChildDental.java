@@ -37,7 +37,7 @@ public final class ChildDental implements Entitlement<ChildDentalAnswers> {
 
   @Override
   public List<Statement> ownStatements() {
-    return List.of(Statement.REPAY, Statement.NOBODY_ELSE_PAYS);
+    return List.of(Statement.NOBODY_ELSE_PAYS);
   }
 
   @Override

@@ -49,7 +49,7 @@ public final class HomePaymentRelief implements Entitlement<HomePaymentReliefAns
 
   @Override
   public List<Statement> ownStatements() {
-    return List.of(Statement.SHARE, Statement.REPAY, Statement.LIVES_THERE);
+    return List.of(Statement.SHARE, Statement.LIVES_THERE);
   }
 
   @Override

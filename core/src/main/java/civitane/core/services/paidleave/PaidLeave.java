@@ -27,7 +27,7 @@ public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
 
   @Override
   public List<Statement> ownStatements() {
-    return List.of(Statement.SHARE, Statement.REPAY, Statement.NOT_WORKING);
+    return List.of(Statement.SHARE, Statement.NOT_WORKING);
   }
 
   @Override

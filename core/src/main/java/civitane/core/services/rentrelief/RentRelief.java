@@ -44,7 +44,7 @@ public final class RentRelief implements Entitlement<RentReliefAnswers> {
 
   @Override
   public List<Statement> ownStatements() {
-    return List.of(Statement.SHARE, Statement.REPAY, Statement.RENT_OWED);
+    return List.of(Statement.SHARE, Statement.RENT_OWED);
   }
 
   @Override

@@ -7,7 +7,6 @@ import civitane.core.facts.Benefit;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Role;
-import civitane.core.facts.Statement;
 import civitane.core.identity.CheckDigits;
 import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
@@ -47,11 +46,6 @@ public final class SchoolMeals implements Entitlement<SchoolMealsAnswers> {
   private static final int AGE_FROM = 3;
   private static final int AGE_TO = 19;
   private static final Pattern BENEFIT_NUMBER = Pattern.compile("HA-(\\d{6})-(\\d)");
-
-  @Override
-  public List<Statement> ownStatements() {
-    return List.of(Statement.SHARE);
-  }
 
   @Override
   public String word() {
