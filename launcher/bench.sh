@@ -10,7 +10,9 @@ need_java
 step "Building the benchmarks" build-bench \
   mvn -B -q -pl core,words,packet,bench -DskipTests -Dspotless.check.skip=true package
 if [ "${1:-}" = desk ]; then
+  shift
+  case "${1:-}" in [0-9]*) port="$1" && shift ;; esac
   exec java -cp "bench/target/bench-0.1.0.jar:bench/target/lib/*" civitane.bench.desk.DeskBench \
-    "http://127.0.0.1:${2:-8480}" "$pg_url"
+    "http://127.0.0.1:${port:-8480}" "$pg_url?options=-c%20jit=off" "$@"
 fi
 exec java -cp "bench/target/bench-0.1.0.jar:bench/target/lib/*" org.openjdk.jmh.Main "$@"

@@ -7,7 +7,7 @@ cat <<'TEXT'
 ./civitane demo-load [--households N] [--claims N] [--seed N]
                                         loads very many made-up households into the demo that is running
 ./civitane bench [PATTERN]              runs the benchmarks
-./civitane bench desk [PORT]            twenty workers at the desk that is running, each question beside its bare SQL
+./civitane bench desk [PORT] [WHAT …]   twenty workers at the desk that is running, each question beside its bare SQL
 ./civitane mutate [PART]                makes deliberate mistakes in the core, or in a part (income, services.paidleave), and counts those noticed
 ./civitane help                         this text
 TEXT

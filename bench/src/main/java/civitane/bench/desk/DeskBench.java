@@ -21,14 +21,16 @@ public final class DeskBench {
 
   private final Workers<Caller> callers;
   private final Workers<BareDesk> bare;
+  private final List<String> only;
   private final List<String> lines = new ArrayList<>();
 
-  private DeskBench(List<Caller> callers, List<BareDesk> bare) {
+  private DeskBench(List<String> only, List<Caller> callers, List<BareDesk> bare) {
+    this.only = only;
     this.callers = new Workers<>(callers);
     this.bare = new Workers<>(bare);
   }
 
-  /** The address of the desk and the database's; the demo's caseworkers sign in. */
+  /** The address of the desk and the database's, and what to measure where not all of it; a caseworker of the demo signs in. */
   public static void main(String[] arguments) throws Exception {
     var connections = new ArrayList<Connection>();
     try {
@@ -40,7 +42,8 @@ public final class DeskBench {
         bare.add(new BareDesk(connection));
         callers.add(new Caller(arguments[0], "ikenna", "ikenna-ikenna"));
       }
-      new DeskBench(callers, bare).run(Known.in(connections.get(0)));
+      new DeskBench(List.of(arguments).subList(2, arguments.length), callers, bare)
+          .run(Known.in(connections.get(0)));
     } finally {
       for (var connection : connections) {
         connection.close();
@@ -75,6 +78,9 @@ public final class DeskBench {
 
   private void measure(String what, Workers.Asking<Caller> asked, Workers.Asking<BareDesk> needed)
       throws Exception {
+    if (!only.isEmpty() && !only.contains(what)) {
+      return;
+    }
     System.err.println("Measuring " + what + " …");
     var times = callers.times(WARM, COUNTED, asked);
     var line = times.line(what, bare.times(WARM / 2, COUNTED, needed));
