@@ -49,8 +49,9 @@ export function Party({ id, onOther }: { id: string; onOther: (id: string) => vo
       await again();
     });
   const address = party.address;
+  const known = party.takesPart;
   const facts = [
-    [t("party.takesPart"), t(`party.part.${party.takesPart ?? "unsaid"}`)],
+    [t("party.takesPart"), known === undefined || known === null ? "" : t(`party.part.${known}`)],
     [t("party.account"), party.iban],
     [t("party.phone"), party.phone],
     [t("party.email"), party.email],

@@ -63,7 +63,7 @@ public class Households {
   /** Households whose name begins so, a page at a time. */
   @Transactional(readOnly = true)
   public List<ListedHousehold> startingWith(String start, String afterName, UUID afterId) {
-    return repository.page(start, afterName, afterId, PAGE).stream()
+    return repository.page(start, afterName.isEmpty() ? start : afterName, afterId, PAGE).stream()
         .map(record -> new ListedHousehold(record.id(), record.name(), record.town()))
         .toList();
   }
