@@ -29,12 +29,12 @@ say "Building and testing; the log is in .civitane/test.log"
 began=$SECONDS
 set +e
 mvn -B -ntp verify ${flags[@]+"${flags[@]}"} 2>&1 | tee "$home/test.log" |
-  grep --line-buffered -E "Building Civitane|Tests run:|BUILD|ERROR|FAIL" >&2
+  grep -a --line-buffered -E "Building Civitane|Tests run:|BUILD|ERROR|FAIL" >&2
 result=${PIPESTATUS[0]}
 set -e
 say ""
-grep -E "Tests run:.*Time elapsed|Tests run: [0-9]+, Failures" "$home/test.log" | sed 's/^\[[A-Z]*\] *//' >&2 || true
-total=$(grep -E "^\[(INFO|WARNING|ERROR)\] Tests run: [0-9]+, Failures: [0-9]+, Errors: [0-9]+, Skipped: [0-9]+$" "$home/test.log" |
+grep -aE "Tests run:.*Time elapsed|Tests run: [0-9]+, Failures" "$home/test.log" | sed 's/^\[[A-Z]*\] *//' >&2 || true
+total=$(grep -aE "^\[(INFO|WARNING|ERROR)\] Tests run: [0-9]+, Failures: [0-9]+, Errors: [0-9]+, Skipped: [0-9]+$" "$home/test.log" |
   sed -E 's/.*Tests run: ([0-9]+).*/\1/' | awk '{sum += $1} END {print sum + 0}')
 [ "$result" = 0 ] || fail "the build or a test failed; the whole log is in .civitane/test.log"
 [ "$total" -gt 0 ] || fail "no test ran"

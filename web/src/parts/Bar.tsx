@@ -1,9 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "@tanstack/react-router";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { send } from "../api/client";
-import { useSession } from "../api/session";
+import { api, done, send } from "../api/client";
+import { sessionQuery, useSession } from "../api/session";
 import { shortDay } from "./format";
 
 /** The bar: where one is, the finder, the date and who one is. */
@@ -13,15 +13,22 @@ export function Bar() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [sought, setSought] = useState("");
-  const [night, setNight] = useState(document.documentElement.dataset.theme === "brack-night");
+  const night = session?.choices.look === "night";
+  useEffect(() => {
+    if (session) document.documentElement.dataset.theme = night ? "brack-night" : "brack";
+  }, [session, night]);
   const signOut = async () => {
     await send("/api/sign-out", "");
     queries.clear();
     navigate({ to: "/sign-in" });
   };
-  const turn = () => {
-    document.documentElement.dataset.theme = night ? "brack" : "brack-night";
-    setNight(!night);
+  const turn = async () => {
+    const look = night ? "day" : "night";
+    queries.setQueryData(
+      sessionQuery().queryKey,
+      session && { ...session, choices: { ...session.choices, look } },
+    );
+    await done(api.POST("/api/choices", { body: { name: "look", value: look } }));
   };
   return (
     <header className="min-h-12 bg-neutral text-neutral-content flex flex-wrap items-center gap-x-6 px-5 shrink-0">

@@ -6,6 +6,14 @@ create table staff (
   password_hash text not null
 );
 
+-- What each has chosen for their desk.
+create table staff_choice (
+  login text not null references staff,
+  name text not null,
+  value text not null,
+  primary key (login, name)
+);
+
 -- A thing that facts are about, with an id for life: a household, a person, an income, a request.
 create table subject (
   id uuid primary key,

@@ -48,7 +48,7 @@ public class ActingTest extends OnDatabase {
 
   @Test
   public void aGuardianIsKnownGetsTheLettersAndIsEnded() throws Exception {
-    var application = lodgedWith(961, guardian(), "{\"phone\": \"0555 016 220\"}");
+    var application = lodgedWith(1061, guardian(), "{\"phone\": \"0555 016 220\"}");
     var number = application.get("claims").get(0).stringValue();
     var claim = claim(number);
     var acting = claim.get("acting");
@@ -96,8 +96,8 @@ public class ActingTest extends OnDatabase {
 
   @Test
   public void aSecondApplicationEndsNobodysRight() throws Exception {
-    lodgedWith(962, guardian(), "{\"phone\": \"0555 016 221\"}");
-    var again = begin(Packets.meals(962, 2, "en"));
+    lodgedWith(1062, guardian(), "{\"phone\": \"0555 016 221\"}");
+    var again = begin(Packets.meals(1062, 2, "en"));
     var id = again.get("id").stringValue();
     var household = body(asIkenna(get("/api/applications/{id}/duplicates", id)))
         .at("/0/household")
@@ -116,7 +116,7 @@ public class ActingTest extends OnDatabase {
     var contact = """
         {"phone": "0555 016 222", "mayCall": true, "speaks": "Tigrinya", "interpreter": true, "format": "largePrint",
          "ways": [{"kind": "phone", "at": "0555 099 001", "safe": false, "bestTime": "after 18:00"}]}""";
-    var application = lodgedWith(963, json.createObjectNode(), contact);
+    var application = lodgedWith(1063, json.createObjectNode(), contact);
     var kept = claim(application.get("claims").get(0).stringValue())
         .at("/packet/household/people/0/contact");
     assertEquals(kept.get("speaks").stringValue(), "Tigrinya");
@@ -134,7 +134,7 @@ public class ActingTest extends OnDatabase {
 
   @Test
   public void whoActsHasANameAndAPaper() throws Exception {
-    var claim = claim(claimOf(Packets.meals(964)));
+    var claim = claim(claimOf(Packets.meals(1064)));
     var household = claim.get("household").stringValue();
     for (var wrong : new String[] {
       told(" ", "guardian", "order"),

@@ -100,4 +100,20 @@ public class SessionsTest extends OnDatabase {
       assertTrue(caching.contains("no-store"), path + " " + caching);
     }
   }
+
+  @Test
+  public void whatIsChosenIsThereOnEveryMachine() throws Exception {
+    var chosen =
+        as("jun", "AUDITOR", post("/api/choices", "{\"name\": \"look\", \"value\": \"night\"}"));
+    assertEquals(chosen.getResponse().getStatus(), 204);
+    var elsewhere = signIn("jun", "jun-jun").getCookie(SESSION);
+    var me = json.readTree(with(elsewhere, "/api/session").getContentAsString());
+    assertEquals(me.at("/choices/look").stringValue(), "night");
+    var others = json.readTree(
+        with(signIn("maud", "maud-maud").getCookie(SESSION), "/api/session").getContentAsString());
+    assertTrue(others.at("/choices/look").isMissingNode(), others.toString());
+    var wrong =
+        as("jun", "AUDITOR", post("/api/choices", "{\"name\": \"look\", \"value\": \"dusk\"}"));
+    assertEquals(wrong.getResponse().getStatus(), 422);
+  }
 }

@@ -40,15 +40,20 @@ public class ScreensStory extends Story {
 
   @Test
   public void theDeskByDayAndNight() {
-    signIn(page, "ikenna");
+    signIn(page, "jun");
     accessible(page, "the desk");
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Night"))
-        .click();
+    page.waitForResponse(
+        "**/api/choices",
+        () -> page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Night"))
+            .click());
     accessible(page, "the desk at night");
     page.keyboard().press("F1");
     assertThat(page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Keys")))
         .isVisible();
     accessible(page, "the keys");
+    var elsewhere = window();
+    signIn(elsewhere, "jun");
+    assertThat(elsewhere.locator("html")).hasAttribute("data-theme", "brack-night");
   }
 
   @Test

@@ -1,32 +1,54 @@
 package civitane.app.staff;
 
+import civitane.app.problems.Problem;
 import io.swagger.v3.oas.annotations.Parameter;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.authentication.AnonymousAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Who is at the desk. */
 @RestController
 class SessionController {
   private final Staff staff;
+  private final Choices choices;
   private final Clock clock;
 
-  SessionController(Staff staff, Clock clock) {
+  SessionController(Staff staff, Choices choices, Clock clock) {
     this.staff = staff;
+    this.choices = choices;
     this.clock = clock;
   }
 
-  /** The one who is signed in; without a name when nobody is. */
+  /** The one who is signed in, with what they chose for their desk; without a name when nobody is. */
   record Session(
       @Nullable String login,
       @Nullable String name,
       @Nullable String role,
-      LocalDate today) {}
+      LocalDate today,
+      Map<String, String> choices) {}
+
+  /** What somebody chooses for their desk. */
+  record Choice(String name, String value) {}
+
+  @PostMapping("/api/choices")
+  @PreAuthorize(May.ANY_STAFF)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void choose(@RequestBody Choice choice) {
+    if (!choices.keep(staff.me().login(), choice.name(), choice.value())) {
+      throw Problem.wrong("There is no such choice; a look is day or night.");
+    }
+  }
 
   /** Open to all: it says only who the caller is, and hands out the token that changes must carry. */
   @GetMapping("/api/session")
@@ -36,9 +58,9 @@ class SessionController {
     token.getToken();
     var today = LocalDate.now(clock);
     if (authentication == null || authentication instanceof AnonymousAuthenticationToken) {
-      return new Session(null, null, null, today);
+      return new Session(null, null, null, today, Map.of());
     }
     var me = staff.me();
-    return new Session(me.login(), me.name(), me.role().words(), today);
+    return new Session(me.login(), me.name(), me.role().words(), today, choices.of(me.login()));
   }
 }

@@ -1,0 +1,46 @@
+package civitane.app.staff;
+
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What somebody has chosen for their desk: it is theirs on every machine they sign in on. */
+@Service
+class Choices {
+  /** What can be chosen, with what. */
+  private static final Map<String, Set<String>> KNOWN = Map.of("look", Set.of("day", "night"));
+
+  private final JdbcClient database;
+
+  Choices(JdbcClient database) {
+    this.database = database;
+  }
+
+  @Transactional(readOnly = true)
+  Map<String, String> of(String login) {
+    var choices = new TreeMap<String, String>();
+    database
+        .sql("select name, value from staff_choice where login = ?")
+        .param(login)
+        .query(row -> {
+          choices.put(row.getString(1), row.getString(2));
+        });
+    return choices;
+  }
+
+  /** Keeps a choice; false where there is no such choice. */
+  @Transactional
+  boolean keep(String login, String name, String value) {
+    if (!KNOWN.getOrDefault(name, Set.of()).contains(value)) {
+      return false;
+    }
+    database.sql("""
+            insert into staff_choice (login, name, value) values (?, ?, ?)
+            on conflict (login, name) do update set value = excluded.value
+            """).params(login, name, value).update();
+    return true;
+  }
+}
