@@ -1,5 +1,7 @@
 package civitane.e2e;
 
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -41,7 +43,17 @@ public class WidthsStory extends Story {
     fits("a claim's working");
     page.keyboard().press("Alt+r");
     fits("a claim's record");
-    page.keyboard().press("Alt+d");
+    page.keyboard().press("Alt+s");
+    page.getByText("Somebody acts for them").click();
+    fits("how to speak with them");
+    page.keyboard().press("Alt+p");
+    fits("what presses");
+    go(page, "/outside");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Quay Lets"))
+        .click();
+    page.getByText("They told us something").click();
+    fits("an outside party");
+    go(page, "/");
     assertThat(page.getByText("of work due today")).isVisible();
     page.keyboard().press("Alt+q");
     assertThat(page.getByLabel("Postcode")).isVisible();
