@@ -1,6 +1,12 @@
 package civitane.app;
 
+import civitane.core.rates.RateShelf;
+import civitane.core.services.decisionappeal.DecisionAppeal;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 import java.util.Set;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -12,24 +18,43 @@ import static org.testng.Assert.assertTrue;
 /** Letters say what they must, and their code is confirmed without telling anything private. */
 public class LettersTest extends OnDatabase {
 
+  private static final DateTimeFormatter IN_WORDS =
+      DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.UK);
+
+  @Autowired
+  private RateShelf rates;
+
   @Test
   public void aDecisionTellsEveryReasonAndHowToAppeal() throws Exception {
-    var id = database
-        .sql("select id from letter where kind = 'decision' limit 1")
+    var number = database
+        .sql(
+            "select number from claim c join household h on h.id = c.household_id where h.name = 'Oluchi Tamsett'")
         .query(String.class)
         .single();
+    var id = database
+        .sql("select id from letter where kind = 'decision' and about = ?")
+        .param(number)
+        .query(String.class)
+        .single();
+    var decided = database
+        .sql(
+            "select decided_on from claim_decision d join claim c on c.id = d.claim_id where c.number = ?")
+        .param(number)
+        .query(LocalDate.class)
+        .single();
+    var last = DecisionAppeal.lastDay(rates.on(decided).orElseThrow(), decided);
     var pdf = asIkenna(get("/api/letters/{id}", id)).getResponse().getContentAsByteArray();
     var text = words(pdf);
     assertTrue(text.contains("School meals: our decision"), text);
     assertTrue(text.contains("School meals: at the reduced price, for Wren, from"), text);
     assertTrue(text.contains("is within the limit of"), text);
-    assertTrue(text.contains("you may appeal until 25 December 2026"), text);
+    assertTrue(text.contains("you may appeal until " + IN_WORDS.format(last)), text);
   }
 
   @Test
   public void theCodeIsConfirmedToAnybodyAndNothingElse() throws Exception {
     var code = database
-        .sql("select code from letter where kind = 'receipt' limit 1")
+        .sql("select code from letter where kind = 'receipt' order by written_on, code limit 1")
         .query(String.class)
         .single();
     var page = page(code.toLowerCase().replace("-", " "));
