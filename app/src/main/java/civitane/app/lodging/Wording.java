@@ -6,6 +6,7 @@ import civitane.core.facts.Word;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -30,7 +31,7 @@ final class Wording {
     }
   }
 
-  private static @org.jspecify.annotations.Nullable Word statement(JsonNode ticked) {
+  private static @Nullable Word statement(JsonNode ticked) {
     return Vocabulary.of(Statement.class).byWord().get(ticked.asString(""));
   }
 }

@@ -120,7 +120,7 @@ public class Parties {
   }
 
   private List<UUID> requests(UUID id) {
-    return rows.naming(id).stream().map(PartyRows.Naming::request).distinct().toList();
+    return rows.naming(id).stream().distinct().toList();
   }
 
   /** Others of the same kind who may be the same. */

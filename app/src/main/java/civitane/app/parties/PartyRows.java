@@ -38,9 +38,6 @@ class PartyRows {
       @Nullable UUID joinedTo,
       int version) {}
 
-  /** A request that names a party, and when the party was first asked about it. */
-  record Naming(UUID request, UUID household, @Nullable LocalDate askedOn) {}
-
   void add(UUID id, PartyKind kind, String name) {
     database
         .sql("insert into party (id, kind, name, name_key, version) values (?, ?, ?, ?, 0)")
@@ -135,25 +132,27 @@ class PartyRows {
         .update();
   }
 
-  /** The requests that name a party, or one that was found to be it. */
-  List<Naming> naming(UUID party) {
-    return database
-        .sql("""
-            select n.request_id, n.household_id, n.asked_on from party_named n join party p on p.id = n.party_id
-            where p.id = :party or p.joined_to = :party
-            """)
-        .param("party", party)
-        .query((row, n) -> new Naming(
-            row.getObject(1, UUID.class), row.getObject(2, UUID.class), day(row.getDate(3))))
-        .list();
+  /** The requests nobody has decided yet that name a party, or one that was found to be it. */
+  List<UUID> naming(UUID party) {
+    return database.sql("""
+            select n.request_id from party_named n
+            join party p on p.id = n.party_id join claim c on c.request_id = n.request_id
+            where (p.id = :party or p.joined_to = :party) and c.turn <> 'OVER'
+            """).param("party", party).query(UUID.class).list();
   }
 
   /** When a party was first asked about a request; none where it was not. */
   Optional<LocalDate> askedOn(UUID request, UUID party) {
-    return naming(party).stream()
-        .filter(naming -> naming.request().equals(request))
-        .flatMap(naming -> Optional.ofNullable(naming.askedOn()).stream())
-        .findFirst();
+    return database
+        .sql("""
+            select n.asked_on from party_named n join party p on p.id = n.party_id
+            where n.request_id = :request and (p.id = :party or p.joined_to = :party) and n.asked_on is not null
+            order by n.asked_on limit 1
+            """)
+        .param("request", request)
+        .param("party", party)
+        .query(LocalDate.class)
+        .optional();
   }
 
   void asked(UUID party, List<UUID> requests, LocalDate on) {
@@ -166,9 +165,5 @@ class PartyRows {
         .param("party", party)
         .param("requests", requests)
         .update();
-  }
-
-  private static @Nullable LocalDate day(@Nullable Date date) {
-    return date == null ? null : date.toLocalDate();
   }
 }
