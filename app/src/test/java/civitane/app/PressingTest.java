@@ -108,6 +108,7 @@ public class PressingTest extends OnDatabase {
         asked(number, "reached", on(claim, "\"on\": \"" + day + "\", \"shownBy\": \"post stamp\""));
     assertEquals(said.get("lodgedOn").stringValue(), today().toString());
     assertEquals(said.at("/next/words").stringValue(), "Agree to the day it reached us");
+    assertTrue(said.get("items").toString().contains("other than Ikenna Okonjo"), "by name");
     var own = asIkenna(post(
         "/api/claims/{number}/reached/answer",
         on(said, "\"yes\": true, \"because\": \"\""),

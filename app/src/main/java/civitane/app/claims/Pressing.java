@@ -78,7 +78,7 @@ class Pressing {
   void reached(Staff.Colleague by, String number, int version, LocalDate on, String shownBy) {
     claims.mine(by, number);
     var otherwise = Why.REACHED_OTHERWISE.with(
-        Argument.day(on), Argument.told(needed(shownBy)), Argument.told(by.login()));
+        Argument.day(on), Argument.told(needed(shownBy)), Argument.told(by.name()));
     claims.change(
         by, number, version, otherwise, (claim, act) -> claim.reachedOtherwise(act, on, otherwise));
   }
@@ -126,7 +126,7 @@ class Pressing {
   private Reason claimed(String number) {
     return claims.claim(number).live().stream()
         .map(Item::want)
-        .filter(want -> want.subject().equals(Want.REACHED))
+        .filter(want -> want.subject().startsWith(Want.REACHED))
         .map(want -> want.reasons().get(0))
         .findFirst()
         .orElseThrow(() -> Problem.wrong("Nobody has said that it reached us on another day."));

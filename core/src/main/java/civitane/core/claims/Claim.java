@@ -324,7 +324,7 @@ public record Claim(
       if (on.isAfter(act.on()) || stints.size() > 1 && on.isAfter(stints.get(1).from())) {
         throw new Impossible(Why.SOMETHING_HAPPENED_BEFORE.with(Argument.day(on)));
       }
-      return judging(Want.REACHED, because, act.on());
+      return judging(Want.REACHED + login(act), because, act.on());
     });
   }
 
@@ -333,9 +333,7 @@ public record Claim(
     return move(Move.ANSWER_REACHED, act, () -> {
       var item = judged(Want.REACHED);
       var claimed = item.want().reasons().get(0);
-      if (agreed
-          && act.by() instanceof Actor.Staff staff
-          && claimed.arguments().contains(Argument.told(staff.login()))) {
+      if (agreed && item.want().subject().equals(Want.REACHED + login(act))) {
         throw new Impossible(Why.SIGNED_FIRST.with());
       }
       var settled = with(item.in(ItemState.ACCEPTED));
@@ -353,9 +351,13 @@ public record Claim(
     });
   }
 
+  private static String login(Act act) {
+    return act.by() instanceof Actor.Staff staff ? staff.login() : "";
+  }
+
   private Item judged(String subject) {
     return live().stream()
-        .filter(item -> item.want().subject().equals(subject))
+        .filter(item -> item.want().subject().startsWith(subject))
         .findFirst()
         .orElseThrow(() -> new Impossible(Why.NOTHING_TO_ANSWER.with()));
   }

@@ -20,8 +20,8 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
   /** The household's wish that its claim goes before others. */
   public static final String HURRY = "hurry";
 
-  /** That the claim reached the office on another day than was noted. */
-  public static final String REACHED = "reached";
+  /** That the claim reached the office on another day than was noted; with the login of whoever found it. */
+  public static final String REACHED = "reached:";
 
   /** What the taking of an application leaves open; the rules know nothing of it. */
   private static final Set<String> OF_THE_TAKING = Stream.of(
@@ -49,7 +49,7 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
   /** Whether it is about the claim itself, so that no rule says that it is not wanted any more. */
   public boolean isOfTheClaim() {
     return kind == ItemKind.JUDGEMENT
-        && (subject.equals(HURRY) || subject.equals(REACHED) || subject.startsWith(ACTING));
+        && (subject.equals(HURRY) || subject.startsWith(REACHED) || subject.startsWith(ACTING));
   }
 
   /** Whether it was only told, and waits for whoever's word counts. */
