@@ -6,6 +6,7 @@ import { RowMark } from "../draft/FieldMark";
 import { at, type Packet } from "../draft/packet";
 import type { DraftHandle } from "../draft/useDraft";
 import { fact, spoken, vocabulary } from "../i18n/words";
+import { None } from "./None";
 
 const BENEFITS = vocabulary<NonNullable<Packet["household"]["benefits"]>[number]>("benefit");
 const HOME = "/household/address";
@@ -69,6 +70,7 @@ export function HomePart({ handle }: { handle: DraftHandle }) {
             {spoken(benefit, "benefit")}
           </label>
         ))}
+        {benefits.length === 0 && <None handle={handle} list="benefits" words={t("app.noBenefits")} />}
         <RowMark handle={handle} pointer="/household/benefits" />
       </fieldset>
       <div className="flex flex-wrap gap-4">

@@ -10,6 +10,7 @@ import { namesOf } from "../parts/called";
 import { money } from "../parts/format";
 import { ExpenseRow, INCOME_COLUMNS, IncomeRow, Remove } from "./MoneyRows";
 import { NoIncome } from "./NoIncome";
+import { None } from "./None";
 
 const ASSETS = vocabulary("assetKind");
 
@@ -128,21 +129,4 @@ export function addIncome(handle: DraftHandle) {
     person: household.people[0]?.id,
     kind: "wages",
   });
-}
-
-/** That there is none of a list, which is an answer; nobody has been asked while it is not given. */
-function None({ handle, list, words }: { handle: DraftHandle; list: "expenses" | "assets"; words: string }) {
-  return (
-    <label className="inline-flex items-center gap-2">
-      <input
-        id={`at-household-${list}-none`}
-        type="checkbox"
-        data-flow
-        className="checkbox checkbox-sm"
-        checked={handle.draft.packet.household[list] !== undefined}
-        onChange={(event) => handle.set(`/household/${list}`, event.target.checked ? [] : undefined)}
-      />
-      {words}
-    </label>
-  );
 }

@@ -61,7 +61,7 @@ final class MealsFloor {
       children.put(id, met);
       anyUnknown |= met == null;
       allNotMet &= Boolean.FALSE.equals(met);
-      var freely = household.benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE)
+      var freely = household.receives(Benefit.HOUSEHOLD_ALLOWANCE)
           || child.homeless()
           || hasBenefitNumber(answers)
           || person.role() == Role.FOSTER_CHILD;

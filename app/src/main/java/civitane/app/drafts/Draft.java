@@ -43,7 +43,7 @@ public record Draft(
     household.putObject("address");
     household.putArray("people").addObject().put("id", "p1").put("role", "applicant");
     household.put("expectedChildren", 0);
-    for (var list : new String[] {"incomes", "noIncome", "benefits"}) {
+    for (var list : new String[] {"incomes", "noIncome"}) {
       household.putArray(list);
     }
     for (var list : new String[] {"requests", "papers", "signatures"}) {

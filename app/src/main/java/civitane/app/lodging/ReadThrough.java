@@ -53,7 +53,12 @@ final class ReadThrough {
   private List<Figure> lines = new ArrayList<>();
 
   /** What was told of one thing. */
-  record Section(String title, List<Figure> lines) {}
+  record Section(String title, List<Figure> lines) {
+    /** Whether its one line has the title in it already. */
+    private boolean saysItself() {
+      return lines.size() == 1 && lines.get(0).label().equals(title);
+    }
+  }
 
   ReadThrough(Packet packet, Words words) {
     this.packet = packet;
@@ -79,8 +84,9 @@ final class ReadThrough {
     packet.requests().forEach(this::request);
     section("household.signatures", this::statements);
     return sections.stream()
-        .flatMap(section ->
-            Stream.concat(Stream.of(new Figure(section.title(), "")), section.lines().stream()))
+        .flatMap(section -> Stream.concat(
+            section.saysItself() ? Stream.empty() : Stream.of(new Figure(section.title(), "")),
+            section.lines().stream()))
         .toList();
   }
 
@@ -123,11 +129,13 @@ final class ReadThrough {
       }
     });
     section("household.expenses", () -> {
+      orNone("household.expenses", household.expenses());
       for (var expense : household.listedExpenses()) {
         line(words.capital(words.word(expense.kind())), expense.amount(), expense.frequency());
       }
     });
     section("household.assets", () -> {
+      orNone("household.assets", household.assets());
       for (var asset : household.listedAssets()) {
         line(
             asset.person() == null
@@ -136,12 +144,12 @@ final class ReadThrough {
             asset.value() == null ? null : words.euros(asset.value()));
       }
     });
-    section(
-        "household.benefits",
-        () -> household
-            .benefits()
-            .forEach(benefit -> lines.add(
-                new Figure(words.capital(words.word(benefit)), words.say("letter.yes")))));
+    section("household.benefits", () -> {
+      orNone("household.benefits", household.benefits());
+      for (var benefit : household.listedBenefits()) {
+        line(words.capital(words.word(benefit)), words.say("letter.yes"));
+      }
+    });
     section("household.payment", () -> {
       if (household.payment() != null) {
         answers(null, "household.payment", household.payment(), false);
@@ -300,6 +308,13 @@ final class ReadThrough {
 
   private void line(String label, @Nullable String value) {
     lines.add(new Figure(label, value == null ? words.say("letter.notSaid") : value));
+  }
+
+  /** That there is none of a list, where that was said; that nothing was said, where nobody was asked. */
+  private void orNone(String question, @Nullable Collection<?> list) {
+    if (list == null || list.isEmpty()) {
+      line(words.question(question), list == null ? null : words.say("letter.nothing"));
+    }
   }
 
   private static String join(String first, @Nullable String second) {

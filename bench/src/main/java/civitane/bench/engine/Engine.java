@@ -70,7 +70,7 @@ public final class Engine {
     var children = new java.util.ArrayList<Child>();
     var seen = new HashSet<String>();
     var number = answers.benefitNumber();
-    var all = household.benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE)
+    var all = household.receives(Benefit.HOUSEHOLD_ALLOWANCE)
         || number != null
             && number.strip().matches("HA-\\d{6}-\\d")
             && CheckDigits.isRight(number.strip().substring(3).replace("-", ""));

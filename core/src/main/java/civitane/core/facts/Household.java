@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param expenses what goes out; null while nobody was asked, which is not the same as none
  * @param assets what is owned; null while nobody was asked
+ * @param benefits what is received now; null while nobody was asked
  */
 public record Household(
     Address address,
@@ -21,7 +22,7 @@ public record Household(
     List<NoIncome> noIncome,
     @Nullable List<Expense> expenses,
     @Nullable List<Asset> assets,
-    Set<Benefit> benefits,
+    @Nullable Set<Benefit> benefits,
     @Nullable Payment payment,
     List<Consent> consents) {
 
@@ -35,7 +36,7 @@ public record Household(
     noIncome = Lists.of(noIncome);
     expenses = expenses == null ? null : List.copyOf(expenses);
     assets = assets == null ? null : List.copyOf(assets);
-    benefits = benefits == null ? Set.of() : Set.copyOf(benefits);
+    benefits = benefits == null ? null : Set.copyOf(benefits);
     consents = Lists.of(consents);
   }
 
@@ -80,6 +81,16 @@ public record Household(
   /** What is owned as far as it was listed. */
   public List<Asset> listedAssets() {
     return assets == null ? List.of() : assets;
+  }
+
+  /** What is received now, as far as it was listed, in one order. */
+  public List<Benefit> listedBenefits() {
+    return benefits == null ? List.of() : benefits.stream().sorted().toList();
+  }
+
+  /** Whether it receives this now, as far as was told. */
+  public boolean receives(Benefit benefit) {
+    return benefits != null && benefits.contains(benefit);
   }
 
   /** The one who applies. Every packet has exactly one. */

@@ -107,7 +107,7 @@ final class Assembling {
         list(NoIncome.class, SubjectKind.NO_INCOME, "/household/noIncome", owners),
         whole(Expense.class, SubjectKind.EXPENSE, "expenses"),
         whole(Asset.class, SubjectKind.ASSET, "assets"),
-        benefits == null ? Set.of() : benefits,
+        benefits,
         payment(),
         list(Consent.class, SubjectKind.CONSENT, "/household/consents", owners));
   }

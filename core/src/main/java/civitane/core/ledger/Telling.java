@@ -186,7 +186,9 @@ public final class Telling {
     whole(SubjectKind.EXPENSE, "expenses", told.expenses(), owners);
     whole(SubjectKind.ASSET, "assets", told.assets(), owners);
     say(household, "expectedChildren", told.expectedChildren(), 0);
-    say(household, "benefits", told.benefits(), Set.of());
+    if (told.benefits() != null) {
+      say(household, "benefits", told.benefits(), null);
+    }
     fields(one(SubjectKind.HOME), SubjectKind.HOME, told.address());
     if (told.payment() != null) {
       fields(one(SubjectKind.ACCOUNT), SubjectKind.ACCOUNT, told.payment());

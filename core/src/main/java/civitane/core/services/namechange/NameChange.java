@@ -218,7 +218,7 @@ public final class NameChange implements Entitlement<NameChangeAnswers> {
 
   private static NameChangeAmounts amounts(Situation<NameChangeAnswers> it, Terms terms) {
     return new NameChangeAmounts(
-        it.household().benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE) ? Amount.ZERO : terms.fee(),
+        it.household().receives(Benefit.HOUSEHOLD_ALLOWANCE) ? Amount.ZERO : terms.fee(),
         it.answers().noticeWaived()
             ? it.lodgedOn().plusDays(1)
             : known(it.answers().noticePublishedOn()).plusDays(terms.objectionDays() + 1L));

@@ -191,7 +191,7 @@ public final class SchoolMeals implements Entitlement<SchoolMealsAnswers> {
 
   private static boolean isFreeAnyway(
       Situation<SchoolMealsAnswers> it, SchoolMealsAnswers.Child child) {
-    return it.household().benefits().contains(Benefit.HOUSEHOLD_ALLOWANCE)
+    return it.household().receives(Benefit.HOUSEHOLD_ALLOWANCE)
         || child.homeless()
         || hasRightBenefitNumber(it)
         || it.household().person(child.person()).orElseThrow().role() == Role.FOSTER_CHILD;
@@ -274,6 +274,12 @@ public final class SchoolMeals implements Entitlement<SchoolMealsAnswers> {
           .comparing(high, limit)
           .met((tier == Tier.FREE ? Why.FREE_WITHIN : Why.REDUCED_WITHIN)
               .with(meals.money(high), meals.money(limit), meals.money(limit.minus(high))));
+    }
+    if (it.household().benefits() == null) {
+      return IncomeRule.of(it, "SM-INCOME", income)
+          .comparing(high, limit)
+          .needsFact("/household/benefits", null)
+          .open();
     }
     if (someFree) {
       return it.check("SM-INCOME")
