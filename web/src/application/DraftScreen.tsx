@@ -5,6 +5,7 @@ import { useTranslation } from "react-i18next";
 import { type ApplicationView, api, done, type Schemas } from "../api/client";
 import { place, placeInFocus } from "../draft/Field";
 import { useDraft } from "../draft/useDraft";
+import { takeOffered } from "../matter/Offered";
 import { namesOf } from "../parts/called";
 import { KeyStrip } from "../parts/Keys";
 import { Margin } from "../parts/Margin";
@@ -113,6 +114,7 @@ export function DraftScreen({ view, offers, today }: Props) {
     })),
     { key: "Alt+ArrowDown", says: t("keys.nextPart"), act: () => step(1), quiet: true },
     { key: "Alt+ArrowUp", says: t("keys.lastPart"), act: () => step(-1), quiet: true },
+    ...(asked ? [{ key: "Alt+U", says: t("keys.takeOffered"), act: takeOffered, quiet: true }] : []),
     { key: "F2", says: t("keys.confirm"), act: confirmHere },
     ...(here === "who" ? [{ key: "Alt+P", says: t("keys.person"), act: newPerson }] : []),
     ...(here === "money" ? [{ key: "Alt+M", says: t("keys.income"), act: newIncome }] : []),

@@ -19,8 +19,15 @@ interface Props {
   className?: string;
   placeholder?: string;
   right?: boolean;
+  /** The id of what tells more about it. */
+  describedBy?: string;
+  /** Moves the value by some days, and says what it looks like then. */
+  step?: (by: number) => string;
   onLeave?: () => void;
 }
+
+/** How far a key moves a day. */
+const STEPS: Record<string, number> = { ArrowUp: 1, ArrowDown: -1, PageUp: 7, PageDown: -7 };
 
 /** A field that takes what people type; what can't be read stays as typed and says what would be right. */
 export function Field(props: Props) {
@@ -77,7 +84,16 @@ export function Field(props: Props) {
         }}
         onChange={(event) => typed(event.target.value)}
         onBlur={leave}
-        onKeyDown={goOn}
+        aria-describedby={props.describedBy}
+        onKeyDown={(event) => {
+          const by = STEPS[event.key];
+          if (props.step && by && !event.altKey) {
+            event.preventDefault();
+            setText(props.step(by));
+          } else {
+            goOn(event);
+          }
+        }}
       />
       <FieldMark handle={handle} pointer={pointer} />
       {faulty && (

@@ -88,7 +88,8 @@ export function QuestionField({ handle, question, pointer, path, matter, narrow 
         <Ticks
           pointer={pointer}
           label={label}
-          options={question.options}
+          options={sensible(handle, question, pointer)}
+          sets={question.sets}
           chosen={Array.isArray(value) ? (value as string[]) : []}
           words={words}
           onChange={(chosen) => handle.set(pointer, chosen)}
@@ -136,6 +137,19 @@ export function QuestionField({ handle, question, pointer, path, matter, narrow 
     default:
       return null;
   }
+}
+
+/** The options that make sense with what was answered before; one that is chosen stays to be seen. */
+function sensible(handle: DraftHandle, question: QuestionView, pointer: string): string[] {
+  if (!question.optionsBy) return question.options;
+  const before = at(handle.draft.packet, pointer.replace(/[^/]+$/, question.optionsBy));
+  const chosen = at(handle.draft.packet, pointer);
+  return question.options.filter(
+    (option) =>
+      before === undefined ||
+      (question.optionsWith[option]?.includes(String(before)) ?? true) ||
+      (Array.isArray(chosen) && chosen.includes(option)),
+  );
 }
 
 function whole(text: string): number | undefined {

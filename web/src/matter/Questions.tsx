@@ -5,8 +5,10 @@ import { at } from "../draft/packet";
 import { applies } from "../draft/taking";
 import type { DraftHandle } from "../draft/useDraft";
 import { asked, spoken, standsFor } from "../i18n/words";
+import { blocksOf, drawsItsOwn } from "./blocks";
 import { earned } from "./earned";
 import type { Matter, QuestionProps } from "./matter";
+import { Offered } from "./Offered";
 import { QuestionField } from "./QuestionField";
 import { Rows } from "./Rows";
 
@@ -19,24 +21,51 @@ interface Props {
   path?: string;
 }
 
-/** Questions one below the other; what does not apply is not asked, and what was said to it is kept aside. */
+/** Questions by what belongs together; what does not apply is not asked, and what was said to it is kept aside. */
 export function Questions({ handle, questions, at: place, matter, path = "" }: Props) {
   const { t } = useTranslation();
   const aside = questions.filter(
     (question) => handle.draft.taking.aside?.[`${place}/${question.key}`] !== undefined,
   );
+  const now = questions.filter((question) => !question.filledIn && applies(handle.draft, question, place));
+  const lines = (keys: string[][], heading?: string) =>
+    keys.map((line) => (
+      <div key={line.join()} className="flex flex-wrap gap-x-6 gap-y-3 items-start">
+        {line.map((key) => {
+          const question = now.find((one) => one.key === key) as QuestionView;
+          return (
+            <Question
+              key={key}
+              under={heading}
+              {...{ handle, question, matter }}
+              pointer={`${place}/${key}`}
+              path={path + key}
+            />
+          );
+        })}
+      </div>
+    ));
+  const blocks = blocksOf(
+    matter.service,
+    path,
+    now.map((one) => one.key),
+  );
   return (
-    <div className="flex flex-col gap-3">
-      {questions
-        .filter((question) => !question.filledIn && applies(handle.draft, question, place))
-        .map((question) => (
-          <Question
-            key={question.key}
-            {...{ handle, question, matter }}
-            pointer={`${place}/${question.key}`}
-            path={path + question.key}
-          />
-        ))}
+    <div className="flex flex-col gap-6">
+      {blocks.map((block) =>
+        block.words ? (
+          <section key={block.words} className="stacks grid grid-cols-[8.5rem_1fr] gap-x-6 gap-y-2">
+            <h2 className="soft leading-tight pt-0.5">{t(`matter.${block.words}`)}</h2>
+            <div className="flex flex-col gap-4 min-w-0">
+              {lines(block.lines, t(`matter.${block.words}`))}
+            </div>
+          </section>
+        ) : (
+          <div key="rest" className="flex flex-col gap-3">
+            {lines(block.lines)}
+          </div>
+        ),
+      )}
       {aside.length > 0 && (
         <p className="small soft">
           {t("app.aside", {
@@ -48,7 +77,12 @@ export function Questions({ handle, questions, at: place, matter, path = "" }: P
   );
 }
 
-function Question(props: QuestionProps) {
+interface QuestionHere extends QuestionProps {
+  /** The heading it stands under, if any. */
+  under?: string;
+}
+
+function Question({ under, ...props }: QuestionHere) {
   const { handle, question, pointer, path, matter } = props;
   const { t } = useTranslation();
   const Own = earned(matter.service, path);
@@ -60,15 +94,12 @@ function Question(props: QuestionProps) {
       ? t("app.papersFor", { papers: question.papers.map((kind) => spoken(kind, "paperKind")).join(", ") })
       : "",
   ].filter(Boolean);
-  const wide = Own !== undefined || question.kind === "groups" || question.kind === "group";
+  const isNamedAlready = under === asked(matter.service, path) || drawsItsOwn(matter.service, path);
+  const wide =
+    Own !== undefined || ["groups", "group", "longText", "choices", "people"].includes(question.kind);
   return (
-    <div className={wide ? "" : "stacks stacks grid grid-cols-[14rem_1fr] gap-4 items-start"}>
-      <p className={wide ? "mb-1" : "pt-1.5"}>
-        {asked(matter.service, path)}
-        {hints.length > 0 && (
-          <span className={`soft small leading-tight ${wide ? "ml-3" : "block"}`}>{hints.join(" · ")}</span>
-        )}
-      </p>
+    <div data-question className={wide ? "basis-full min-w-0" : "max-w-80"}>
+      {!isNamedAlready && <p className="mb-0.5">{asked(matter.service, path)}</p>}
       {Own ? (
         <Own {...props} />
       ) : question.kind === "groups" ? (
@@ -78,6 +109,8 @@ function Question(props: QuestionProps) {
       ) : (
         <QuestionField {...{ handle, question, pointer, path, matter }} />
       )}
+      <Offered {...props} />
+      {hints.length > 0 && <p className="soft small leading-tight mt-0.5">{hints.join(" · ")}</p>}
     </div>
   );
 }

@@ -5,6 +5,7 @@ import { at, withValue } from "../draft/packet";
 import { applies } from "../draft/taking";
 import { asked } from "../i18n/words";
 import type { QuestionProps } from "./matter";
+import { Offered } from "./Offered";
 import { QuestionField } from "./QuestionField";
 
 /** A list of groups, one row each. */
@@ -21,12 +22,17 @@ export function Rows({ handle, question, pointer, path, matter }: QuestionProps)
           {question.parts
             .filter((part) => !part.filledIn && applies(handle.draft, part, `${pointer}/${i}`))
             .map((part) => (
-              <div key={part.key} className="flex flex-col">
+              <div key={part.key} data-question className="flex flex-col">
                 <span className="soft small">{asked(matter.service, `${path}.${part.key}`)}</span>
                 <QuestionField
                   narrow
                   {...{ handle, matter }}
                   question={part}
+                  path={`${path}.${part.key}`}
+                  pointer={`${pointer}/${i}/${part.key}`}
+                />
+                <Offered
+                  {...{ handle, matter }}
                   path={`${path}.${part.key}`}
                   pointer={`${pointer}/${i}/${part.key}`}
                 />
@@ -43,21 +49,35 @@ export function Rows({ handle, question, pointer, path, matter }: QuestionProps)
           </button>
         </div>
       ))}
-      <button
-        type="button"
-        data-flow
-        id={`${place(pointer)}-add`}
-        className="btn btn-xs"
-        onClick={() => {
-          const fresh = `${pointer}/${rows.length}`;
-          handle.change((draft) => ({ ...draft, packet: withValue(draft.packet, fresh, {}) }));
-          requestAnimationFrame(() =>
-            document.querySelector<HTMLElement>(`[id^="${place(fresh)}-"]`)?.focus(),
-          );
-        }}
-      >
-        {t("app.add")}
-      </button>
+      <div className="flex flex-wrap items-center gap-4">
+        <button
+          type="button"
+          data-flow
+          id={`${place(pointer)}-add`}
+          className="btn btn-xs"
+          onClick={() => {
+            const fresh = `${pointer}/${rows.length}`;
+            handle.change((draft) => ({ ...draft, packet: withValue(draft.packet, fresh, {}) }));
+            requestAnimationFrame(() =>
+              document.querySelector<HTMLElement>(`[id^="${place(fresh)}-"]`)?.focus(),
+            );
+          }}
+        >
+          {t("app.add")}
+        </button>
+        {question.orNone && rows.length === 0 && (
+          <label className="inline-flex items-center gap-2">
+            <input
+              type="checkbox"
+              id={`${place(pointer)}-none`}
+              className="checkbox checkbox-sm"
+              checked={at(handle.draft.packet, pointer) !== undefined}
+              onChange={(event) => handle.set(pointer, event.target.checked ? [] : undefined)}
+            />
+            {t("app.none")}
+          </label>
+        )}
+      </div>
     </div>
   );
 }

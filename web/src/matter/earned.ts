@@ -1,9 +1,12 @@
 import type { ComponentType } from "react";
 import { ArrearsByMonth } from "./ArrearsByMonth";
 import { Debts } from "./Debts";
+import { Emergencies } from "./Emergencies";
+import { Fetching } from "./Fetching";
 import { HomelessStrip } from "./HomelessStrip";
 import { Instalments } from "./Instalments";
 import { LeaveEmployers } from "./LeaveEmployers";
+import { LeaveStrip } from "./LeaveStrip";
 import { ListChoice } from "./ListChoice";
 import { MissedMonths } from "./MissedMonths";
 import type { QuestionProps } from "./matter";
@@ -14,6 +17,9 @@ import { ParcelChoice } from "./ParcelChoice";
 const EARNED: Record<string, ComponentType<QuestionProps>> = {
   "rentRelief arrears": ArrearsByMonth,
   "homePaymentRelief missedMonths": MissedMonths,
+  "legalAdvice urgent": Emergencies,
+  "clearRecord collector": Fetching,
+  "paidLeave absentFrom": LeaveStrip,
   "paidLeave employers": LeaveEmployers,
   "housingList lists": ListChoice,
   "housingList homelessTimes": HomelessStrip,

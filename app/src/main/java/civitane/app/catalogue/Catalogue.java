@@ -3,6 +3,7 @@ package civitane.app.catalogue;
 import civitane.app.problems.Problem;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Role;
+import civitane.core.facts.Word;
 import civitane.core.rates.RateBook;
 import civitane.core.rules.IncomeChart;
 import civitane.core.rules.Question;
@@ -11,7 +12,9 @@ import civitane.core.services.Services;
 import civitane.words.Voice;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** The services on offer, with the questions each asks. */
@@ -33,6 +36,8 @@ public final class Catalogue {
    * A question as the interface draws it.
    *
    * @param vocabulary what the options are words of; null where there are none
+   * @param sets the options by the question they stand under; empty where they are asked in one
+   * @param optionsBy the key of the earlier answer that says which options make sense; null where all do
    * @param optional whether an open answer stands for something
    */
   public record QuestionView(
@@ -40,6 +45,9 @@ public final class Catalogue {
       String kind,
       @Nullable String vocabulary,
       List<String> options,
+      List<OptionSet> sets,
+      @Nullable String optionsBy,
+      Map<String, List<String>> optionsWith,
       List<QuestionView> parts,
       boolean optional,
       @Nullable String whenKey,
@@ -58,6 +66,9 @@ public final class Catalogue {
           question.kind().word(),
           question.options() == null ? null : question.options().name(),
           question.words(),
+          OptionSet.of(question),
+          question.optionsBy(),
+          Catalogue.optionsWith(question),
           question.parts().stream().map(QuestionView::of).toList(),
           question.optional(),
           when == null ? null : when.key(),
@@ -69,6 +80,30 @@ public final class Catalogue {
           question.filledIn(),
           question.fact());
     }
+  }
+
+  /** Options under the question by which they are asked, in words. */
+  public record OptionSet(String asked, List<String> options) {
+    private static List<OptionSet> of(Question question) {
+      return question.sets().entrySet().stream()
+          .map(set -> new OptionSet(
+              DeskWords.WORDS.word(set.getKey()),
+              set.getValue().stream().map(Word::word).toList()))
+          .toList();
+    }
+  }
+
+  /** The answers with which each option makes sense that does not always. */
+  private static Map<String, List<String>> optionsWith(Question question) {
+    var with = new LinkedHashMap<String, List<String>>();
+    if (question.options() != null) {
+      question.options().byWord().forEach((written, word) -> {
+        if (!word.onlyWith().isEmpty()) {
+          with.put(written, word.onlyWith().stream().map(Word::word).sorted().toList());
+        }
+      });
+    }
+    return with;
   }
 
   /**

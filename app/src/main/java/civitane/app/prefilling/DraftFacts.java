@@ -8,6 +8,7 @@ import civitane.core.money.Amount;
 import civitane.core.registers.Resident;
 import civitane.core.registers.TaxRecord;
 import civitane.core.registers.Wage;
+import civitane.core.registers.WageQuarters;
 import civitane.core.time.Ages;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -205,6 +206,42 @@ final class DraftFacts {
 
   private static ObjectNode answers(ObjectNode request) {
     return request.withObject("/" + ANSWERS);
+  }
+
+  /** Whether a request is about a person; while nobody is named, it is about who applies. */
+  boolean isAbout(ObjectNode request, ObjectNode person) {
+    var named = answers(request).path("person").asString(applicant().path("id").asString(""));
+    return named.equals(person.path("id").asString(""));
+  }
+
+  /** What employers reported by quarter: beside an employer that was named, else with a row of its own. */
+  int quarters(ObjectNode request, String list, String key, List<WageQuarters> reported) {
+    var filled = 0;
+    var rows = answers(request).withArray(list);
+    for (var one : reported) {
+      var index = rowOf(rows, one.employer());
+      var row =
+          index < 0 ? rows.addObject().put("name", one.employer()) : (ObjectNode) rows.get(index);
+      if (isEmpty(row, key)) {
+        var quarters = row.putObject(key);
+        one.earned()
+            .forEach((quarter, earned) -> quarters.put(quarter.toString(), earned.toDecimal()));
+        taking.mark(
+            place(request) + "/" + list + "/" + (index < 0 ? rows.size() - 1 : index) + "/" + key,
+            WAGES);
+        filled++;
+      }
+    }
+    return filled;
+  }
+
+  private static int rowOf(ArrayNode rows, String employer) {
+    for (var i = 0; i < rows.size(); i++) {
+      if (Names.compare(rows.get(i).path("name").asString(""), employer) != NameMatch.DIFFERENT) {
+        return i;
+      }
+    }
+    return -1;
   }
 
   int taxFiled(ObjectNode request, String key, ObjectNode person, boolean filed) {

@@ -149,7 +149,8 @@ class Prefilling {
         WAGE,
         consenting,
         answers,
-        (person, number) -> facts.wages(person, known.of(WAGE, number, () -> wages.wages(number))));
+        (person, number) -> facts.wages(person, known.of(WAGE, number, () -> wages.wages(number)))
+            + earnings(facts, known, person, number));
     each(TAX, consenting, answers, (person, number) -> taxes(facts, consenting, known, person));
     // What is asked about the household as a whole is asked for who applies, if they allow it.
     if (consenting.contains(facts.applicant())) {
@@ -194,6 +195,28 @@ class Prefilling {
               question.key(),
               number,
               one -> allowed.contains(one) ? tax(known, one) : Optional.empty());
+        }
+      }
+    }
+    return filled;
+  }
+
+  /** What was earned by quarter, where a service asks it of this person. */
+  private int earnings(DraftFacts facts, RegisterAnswers known, ObjectNode person, String number) {
+    var filled = 0;
+    for (var request : facts.requests()) {
+      for (var question : questions(request)) {
+        for (var part : question.parts()) {
+          if ("wageQuarters".equals(part.fact()) && facts.isAbout(request, person)) {
+            filled += facts.quarters(
+                request,
+                question.key(),
+                part.key(),
+                known.of(
+                    WAGE + " quarters",
+                    number,
+                    () -> wages.quarters(number, LocalDate.now(clock))));
+          }
         }
       }
     }

@@ -2,13 +2,20 @@ package civitane.app.registers;
 
 import civitane.core.money.Amount;
 import civitane.core.registers.Wage;
+import civitane.core.registers.WageQuarters;
 import civitane.core.registers.WageRegister;
+import civitane.core.time.Quarter;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import org.springframework.stereotype.Component;
 
 @Component
 class StandInWages implements WageRegister {
   static final String NAME = "wages";
+  private static final int QUARTERS = 5;
+  private static final int MONTHS = 3;
 
   private record Row(String residentNumber, Wage wage) {}
 
@@ -30,5 +37,21 @@ class StandInWages implements WageRegister {
             .filter(row -> row.residentNumber().equals(residentNumber))
             .map(Row::wage)
             .toList());
+  }
+
+  /** The stand-in knows a month's wage only, and takes it for every month of the last five quarters. */
+  @Override
+  public List<WageQuarters> quarters(String residentNumber, LocalDate before) {
+    return wages(residentNumber).stream()
+        .map(wage -> new WageQuarters(wage.employer(), lastQuarters(wage.monthly(), before)))
+        .toList();
+  }
+
+  private static SortedMap<Quarter, Amount> lastQuarters(Amount monthly, LocalDate before) {
+    var earned = new TreeMap<Quarter, Amount>();
+    for (var back = QUARTERS; back > 0; back--) {
+      earned.put(Quarter.of(before).minus(back), monthly.times(MONTHS).round2());
+    }
+    return earned;
   }
 }

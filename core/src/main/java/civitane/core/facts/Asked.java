@@ -13,6 +13,9 @@ public @interface Asked {
   /** Whether an absent answer stands for something, which the words of the service say. */
   boolean optional() default false;
 
+  /** Whether that there is none of a list is an answer of its own, told apart from nobody having been asked. */
+  boolean orNone() default false;
+
   /** The key of an earlier answer that makes it apply. */
   String when() default "";
 
@@ -21,6 +24,9 @@ public @interface Asked {
 
   /** The vocabulary of words that are proposed for a text; any other may be written. */
   Class<? extends Word> proposes() default Word.class;
+
+  /** The key of an earlier answer that says which words of the vocabulary make sense. */
+  String optionsBy() default "";
 
   /** The kinds of paper that the answer may call for. */
   PaperKind[] calls() default {};

@@ -9,14 +9,20 @@ import civitane.core.facts.Role;
 import civitane.core.facts.Vocabulary;
 import civitane.core.facts.WhoseWord;
 import civitane.core.facts.Word;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
+
+import static java.util.Comparator.comparing;
 
 /**
  * A question a service asks, as its record of answers declares it.
  *
  * @param key the answer's key in a packet
  * @param options the vocabulary to choose from; null where there is nothing to choose
+ * @param optionsBy the earlier answer that says which of them make sense; null where all do
  * @param parts the questions of a group
  * @param optional whether an absent answer stands for something, which the words of the service say
  * @param when the earlier answer that makes it apply; null when it always does
@@ -32,6 +38,7 @@ public record Question(
     String key,
     QuestionKind kind,
     @Nullable Vocabulary options,
+    @Nullable String optionsBy,
     List<Question> parts,
     boolean optional,
     @Nullable When when,
@@ -64,12 +71,13 @@ public record Question(
         field.key(),
         QuestionKind.of(value, asked != null && asked.proposes() != Word.class),
         options(element.form() == Form.CHOICE ? element.type() : null, asked),
+        asked == null || asked.optionsBy().isEmpty() ? null : asked.optionsBy(),
         element.form() == Form.GROUP ? of(element.type()) : List.of(),
         asked != null && asked.optional() || field.otherwise() != null,
         asked == null || asked.when().isEmpty()
             ? null
             : new When(asked.when(), List.of(asked.is())),
-        value.orNone(),
+        value.orNone() || asked != null && asked.orNone(),
         asked == null ? List.of() : List.of(asked.calls()),
         asked == null || asked.knownAs().isEmpty() ? null : asked.knownAs(),
         asked == null ? List.of() : List.of(asked.begunFor()),
@@ -83,6 +91,19 @@ public record Question(
       return Vocabulary.of(choice);
     }
     return asked == null || asked.proposes() == Word.class ? null : Vocabulary.of(asked.proposes());
+  }
+
+  /** The words to choose from by the question they stand under, in the order of the questions; empty where it is one. */
+  public Map<Word, List<Word>> sets() {
+    var sets = new TreeMap<Word, List<Word>>(comparing(word -> ((Enum<?>) word).ordinal()));
+    if (options != null) {
+      for (var word : options.byWord().values()) {
+        if (word.under() != null) {
+          sets.computeIfAbsent(word.under(), under -> new ArrayList<>()).add(word);
+        }
+      }
+    }
+    return sets;
   }
 
   /** The words to choose from. */

@@ -189,7 +189,12 @@ final class FormLayout {
             .byWord()
             .forEach((word, option) -> fields.add(new FormField(
                 at + FormField.MARK + word,
-                words.say("letter.form.within", "group", label, "question", words.word(option)),
+                words.say(
+                    "letter.form.within",
+                    "group",
+                    option.under() == null ? label : words.word(option.under()),
+                    "question",
+                    words.word(option)),
                 FLAG,
                 yes())));
       case FLAG_BY_PERSON ->

@@ -28,7 +28,7 @@ record BasePeriod(Map<Quarter, Amount> earnings) {
 
   private static Amount earned(Quarter quarter, PaidLeaveAnswers answers) {
     var sum = Amount.ZERO;
-    for (var employer : answers.employers()) {
+    for (var employer : answers.listedEmployers()) {
       sum = sum.plus(inQuarter(employer.quarters(), quarter));
     }
     var own = answers.selfEmployed();

@@ -18,6 +18,7 @@ import civitane.core.rules.Result;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 import static civitane.core.facts.Known.known;
@@ -127,7 +128,7 @@ public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
   /** PL-ENROLLED: who works for themselves alone has enrolled. */
   private static Check enrolledCheck(Situation<PaidLeaveAnswers> it) {
     var own = it.answers().selfEmployed();
-    if (own == null || !it.answers().employers().isEmpty()) {
+    if (own == null || !it.answers().listedEmployers().isEmpty()) {
       return it.check("PL-ENROLLED").notApplicable(Why.ENROLMENT_NOT_ASKED.with());
     }
     return it.check("PL-ENROLLED")
@@ -173,6 +174,11 @@ public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
     }
     var highest = BasePeriod.of(absent, it.answers()).highest();
     var needed = terms.highestQuarterFrom();
+    var toAsk = earningsToAsk(it.answers());
+    if (!needed.isWithin(highest) && !toAsk.isEmpty()) {
+      toAsk.forEach(key -> check.needs(key, null));
+      return check.open();
+    }
     var best = Argument.each(highest, Frequency.QUARTERLY);
     var least = Argument.each(needed, Frequency.QUARTERLY);
     var under = Argument.each(needed.minus(highest), Frequency.QUARTERLY);
@@ -181,6 +187,18 @@ public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
         .must(needed.isWithin(highest), () -> Why.EARNED_TOO_LITTLE.with(best, least, under))
         .changedBy(() -> Why.EARN_MORE.with(under))
         .orMet(() -> Why.EARNED.with(best, least));
+  }
+
+  /** What nobody was asked of the earnings: it may still add up to enough. */
+  private static List<String> earningsToAsk(PaidLeaveAnswers answers) {
+    if (answers.employers() == null && answers.selfEmployed() == null) {
+      return List.of("employers");
+    }
+    var employers = answers.listedEmployers();
+    return IntStream.range(0, employers.size())
+        .filter(i -> employers.get(i).quarters() == null)
+        .mapToObj(i -> "employers/" + i + "/quarters")
+        .toList();
   }
 
   /** PL-OTHERPAY: no pay is received that excludes leave pay. */
@@ -288,7 +306,7 @@ public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
 
   private static PaperWants papers(Situation<PaidLeaveAnswers> it) {
     var papers = PaperWants.of(it);
-    var employers = it.answers().employers().size();
+    var employers = it.answers().listedEmployers().size();
     if (employers > 0) {
       papers.any(employers, PaperKind.EMPLOYMENT_CONFIRMATION);
     }

@@ -44,7 +44,7 @@ public record PaidLeaveAnswers(
     @Asked(when = "unforeseen", is = "true") @Nullable LocalDate writtenNoticeOn,
     @Asked(filledIn = true) boolean lateExcused,
 
-    @Asked(optional = true, calls = PaperKind.EMPLOYMENT_CONFIRMATION)
+    @Asked(orNone = true, calls = PaperKind.EMPLOYMENT_CONFIRMATION) @Nullable
     List<Employer> employers,
 
     @Asked(optional = true) @Nullable SelfEmployed selfEmployed,
@@ -61,7 +61,7 @@ public record PaidLeaveAnswers(
       String name,
 
       @Asked(forTheFile = true) @Nullable String occupation,
-      @Nullable Map<Quarter, Amount> quarters) {}
+      @Asked(knownAs = "wageQuarters") @Nullable Map<Quarter, Amount> quarters) {}
 
   /** Self-employment with euros earned by quarter; it counts where enrolled. */
   public record SelfEmployed(
@@ -81,6 +81,11 @@ public record PaidLeaveAnswers(
 
   /** Which taxes are kept back. */
   public record Withhold(boolean national, boolean district) {}
+
+  /** The employers as far as they were listed. */
+  List<Employer> listedEmployers() {
+    return employers == null ? List.of() : employers;
+  }
 
   boolean isContinuous() {
     return pattern == LeavePattern.CONTINUOUS;

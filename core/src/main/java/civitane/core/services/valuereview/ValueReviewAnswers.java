@@ -19,7 +19,10 @@ public record ValueReviewAnswers(
     @Asked(optional = true) @Nullable Amount askedValue,
     @Nullable PropertyClass propertyClass,
 
-    @Asked(calls = {PaperKind.APPRAISAL, PaperKind.CONDITION_PHOTO}) @Nullable
+    @Asked(
+        optionsBy = "propertyClass",
+        calls = {PaperKind.APPRAISAL, PaperKind.CONDITION_PHOTO})
+    @Nullable
     List<ReviewGround> grounds,
 
     @Nullable LocalDate valuedOn,
