@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate } from "@tanstack/react-router";
 import { useTranslation } from "react-i18next";
 import { type ApplicationView, api, done } from "../api/client";
+import type { Draft } from "../draft/packet";
 import { shortDay } from "../parts/format";
 import { KeyStrip } from "../parts/Keys";
 import { Voluntary } from "./Voluntary";
@@ -63,6 +64,9 @@ export function Lodged({ view }: { view: ApplicationView }) {
           ))}
           {receipts.length > 1 && <span className="soft">{t("app.receiptsApart")}</span>}
         </p>
+        {(view.draft as unknown as Draft).packet.signatures.some((one) => one.method === "spoken") && (
+          <p className="mt-3">{t("app.goesOnPaper")}</p>
+        )}
         <section className="mt-10" aria-labelledby="voluntary">
           <h2 id="voluntary" className="head mb-3">
             {t("voluntary.title")}

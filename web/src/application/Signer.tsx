@@ -7,8 +7,11 @@ import type { Signature } from "../draft/packet";
 import type { DraftHandle } from "../draft/useDraft";
 import { spoken, vocabulary } from "../i18n/words";
 import { useTrying } from "../parts/useTrying";
+import { ReadOut } from "./ReadOut";
 
 const METHODS = vocabulary<NonNullable<Signature["method"]>>("signingMethod");
+
+const without = (list: string[], one: string) => list.filter((other) => other !== one);
 
 interface Props {
   handle: DraftHandle;
@@ -27,6 +30,7 @@ export function Signer({ handle, id, signer, today }: Props) {
   const signature = signatures.find((one) => one.person === signer.person);
   const index = signature ? signatures.indexOf(signature) : signatures.length;
   const ticked = signature?.statements ?? [];
+  const denied = signature?.denied ?? [];
   const sign = (change: Partial<Signature>) =>
     handle.set(`/signatures/${index}`, {
       person: signer.person,
@@ -40,7 +44,7 @@ export function Signer({ handle, id, signer, today }: Props) {
     sign(
       method === "spoken"
         ? { method, heardBy: signature?.heardBy ?? session?.name, language: handle.draft.packet.language }
-        : { method, heardBy: undefined, language: undefined },
+        : { method, heardBy: undefined, interpreter: undefined, denied: undefined, language: undefined },
     );
   const later = () =>
     attempt(async () => {
@@ -62,29 +66,47 @@ export function Signer({ handle, id, signer, today }: Props) {
           {signer.signed ? t("sign.signed") : signer.applies ? t("sign.needed") : t("sign.canLater")}
         </span>
       </legend>
-      {signer.statements.map(({ statement, words, here }) => (
-        <label key={statement} className="flex items-center gap-3 min-h-8">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm"
-            checked={ticked.includes(statement)}
-            onKeyDown={goOn}
-            onChange={(event) =>
+      {method === "spoken" && <p className="small soft mb-1">{t("sign.readOut")}</p>}
+      {signer.statements.map(({ statement, words, here }) =>
+        method === "spoken" ? (
+          <ReadOut
+            key={statement}
+            name={`${signer.person}-${statement}`}
+            words={words}
+            here={here}
+            language={handle.draft.packet.language ?? "en"}
+            answer={ticked.includes(statement) ? true : denied.includes(statement) ? false : undefined}
+            onAnswer={(yes) =>
               sign({
-                statements: event.target.checked
-                  ? [...ticked, statement]
-                  : ticked.filter((one) => one !== statement),
+                statements: yes ? [...without(ticked, statement), statement] : without(ticked, statement),
+                denied: yes ? without(denied, statement) : [...without(denied, statement), statement],
               })
             }
           />
-          <span>
-            <span lang={handle.draft.packet.language} dir="auto">
-              {words}
+        ) : (
+          <label key={statement} className="flex items-center gap-3 min-h-8">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-sm"
+              checked={ticked.includes(statement)}
+              onKeyDown={goOn}
+              onChange={(event) =>
+                sign({
+                  statements: event.target.checked
+                    ? [...ticked, statement]
+                    : ticked.filter((one) => one !== statement),
+                })
+              }
+            />
+            <span>
+              <span lang={handle.draft.packet.language} dir="auto">
+                {words}
+              </span>
+              {words !== here && <span className="soft small block">{here}</span>}
             </span>
-            {words !== here && <span className="soft small block">{here}</span>}
-          </span>
-        </label>
-      ))}
+          </label>
+        ),
+      )}
       <div className="flex flex-wrap gap-4 items-end mt-2">
         <label className="flex flex-col gap-0.5">
           <span className="soft small">{t("sign.how")}</span>
@@ -142,12 +164,27 @@ export function Signer({ handle, id, signer, today }: Props) {
             />
           </div>
         )}
+        {method === "spoken" && (
+          <div className="flex flex-col gap-0.5">
+            <span className="soft small">{t("sign.interpreter")}</span>
+            <Field
+              handle={handle}
+              pointer={`/signatures/${index}/interpreter`}
+              label={t("sign.interpreter")}
+              shown={signature?.interpreter ?? ""}
+              read={(text) => text}
+              put={(value) => sign({ interpreter: String(value) })}
+              className="w-56"
+            />
+          </div>
+        )}
         {!signer.applies && !signer.signed && (
           <button type="button" className="btn btn-sm mb-0.5" onClick={later}>
             {t("sign.later")}
           </button>
         )}
       </div>
+      {method === "spoken" && <p className="small soft mt-1">{t("sign.paperCopy")}</p>}
       {method === "pen" && <p className="small soft mt-1">{t("sign.penNote")}</p>}
       {signer.words && (
         <p role="status" className="wrong">

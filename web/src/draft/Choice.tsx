@@ -13,11 +13,13 @@ interface Props {
   /** The vocabulary that the options are words of. */
   of?: string;
   words?: (option: string) => string;
+  /** What it says while nothing is chosen, where that stands for something. */
+  empty?: string;
   className?: string;
 }
 
 /** One of some words. */
-export function Choice({ handle, pointer, label, options, of, words, className }: Props) {
+export function Choice({ handle, pointer, label, options, of, words, empty, className }: Props) {
   const { t } = useTranslation();
   const said = words ?? ((option: string) => spoken(option, of));
   const value = at(handle.draft.packet, pointer);
@@ -32,7 +34,7 @@ export function Choice({ handle, pointer, label, options, of, words, className }
         onChange={(event) => handle.set(pointer, event.target.value || undefined)}
         onKeyDown={goOn}
       >
-        <option value="">{t("app.choose")}</option>
+        <option value="">{empty || t("app.choose")}</option>
         {options.map((option) => (
           <option key={option} value={option}>
             {said(option)}

@@ -40,14 +40,19 @@ final class Signers {
   }
 
   private static Signer signer(Person person, Packet packet) {
-    var name = packet.signatures().stream()
+    var theirs = packet.signatures().stream()
         .filter(signature -> signature.person().equals(person.id()))
-        .map(Signature::name)
+        .toList();
+    var name = theirs.stream()
+        .map(Signature::nameThatHolds)
         .filter(signed -> signed != null && !signed.isBlank())
         .findFirst();
-    var words = name.filter(signed -> Names.compare(person, signed) != NameMatch.SAME)
-        .map(signed -> "You signed " + signed + "; the application says " + person.fullName() + ".")
-        .orElse("");
+    var words = theirs.stream().anyMatch(signature -> !signature.denied().isEmpty())
+        ? "A statement was answered with no: nothing is signed. What is so instead belongs into the application first."
+        : name.filter(signed -> Names.compare(person, signed) != NameMatch.SAME)
+            .map(signed ->
+                "You signed " + signed + "; the application says " + person.fullName() + ".")
+            .orElse("");
     return new Signer(
         person.id(),
         person.fullName(),

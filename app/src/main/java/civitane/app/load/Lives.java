@@ -22,7 +22,6 @@ import civitane.core.facts.Packet;
 import civitane.core.facts.Request;
 import civitane.core.facts.Role;
 import civitane.core.facts.Signature;
-import civitane.core.facts.SigningMethod;
 import civitane.core.ledger.EntryKind;
 import civitane.core.ledger.Ledger;
 import civitane.core.ledger.Recording;
@@ -194,16 +193,8 @@ final class Lives {
         family,
         List.of(request(family)),
         List.of(),
-        List.of(new Signature(
-            applicant.id(),
-            applicant.fullName(),
-            day,
-            SigningMethod.SCREEN,
-            null,
-            null,
-            null,
-            List.of("true", "changes"),
-            List.of())));
+        List.of(Signature.onScreen(
+            applicant.id(), applicant.fullName(), day, List.of("true", "changes"))));
   }
 
   private Request request(Household family) {

@@ -5,8 +5,11 @@ import civitane.app.letters.LetterText;
 import civitane.app.letters.Recipient;
 import civitane.core.facts.Acting;
 import civitane.core.facts.Packet;
+import civitane.core.facts.Person;
+import civitane.core.facts.Signature;
 import civitane.core.reasons.Argument.Missing;
 import civitane.core.services.Services;
+import civitane.core.time.WorkingDays;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.math.BigDecimal;
@@ -17,6 +20,9 @@ import java.util.List;
 
 /** The receipt: what was asked for, under which numbers, by when an answer comes, what is still needed, and what was told; in the household's language. */
 public final class Receipt {
+  /** Days in which somebody who signed by voice can say that it is not so. */
+  private static final int TO_OBJECT = 21;
+
   private final Packet packet;
   private final Collection<Acting> acting;
   private final Language language;
@@ -69,6 +75,9 @@ public final class Receipt {
     if (!toSign.isEmpty()) {
       closing.add(say("receipt.signers", "names", words.list(toSign)));
     }
+    packet.signatures().stream()
+        .filter(Signature::isSpoken)
+        .forEach(signature -> closing.addAll(spoken(signature)));
     closing.add(say("receipt.change"));
     return letter(
         "receipt",
@@ -76,6 +85,26 @@ public final class Receipt {
         List.of(say("receipt.lodged", "date", packet.lodgedOn()), say("receipt.keep")),
         figures,
         closing);
+  }
+
+  /** Who signed by voice gets it on paper, with a way to say that it is not so. */
+  private List<String> spoken(Signature signature) {
+    var said = new ArrayList<String>();
+    var name = packet
+        .household()
+        .person(signature.person())
+        .map(Person::fullName)
+        .orElse(packet.household().applicant().fullName());
+    said.add(say("receipt.spoken", "name", name, "date", packet.lodgedOn()));
+    if (signature.heardBy() != null) {
+      said.add(say("receipt.heardBy", "heardBy", signature.heardBy()));
+    }
+    if (signature.interpreter() != null) {
+      said.add(say("receipt.interpreter", "interpreter", signature.interpreter()));
+    }
+    said.add(say(
+        "receipt.object", "until", WorkingDays.onOrAfter(packet.lodgedOn().plusDays(TO_OBJECT))));
+    return said;
   }
 
   /** What one asks for alone has a receipt of its own. */

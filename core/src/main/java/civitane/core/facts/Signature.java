@@ -9,7 +9,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param witness who saw a mark being made
  * @param heardBy who heard it, where it was spoken
+ * @param interpreter who interpreted, where somebody did
  * @param language the language in which the statements were read
+ * @param denied the statements that were read out and answered with no: as long as there is one, nothing is signed
  * @param wording the statements as they were read, in the order they were ticked
  */
 public record Signature(
@@ -19,12 +21,41 @@ public record Signature(
     @Nullable SigningMethod method,
     @Nullable String witness,
     @Nullable String heardBy,
+    @Nullable String interpreter,
     @Nullable String language,
     List<String> statements,
+    List<String> denied,
     List<String> wording) {
 
   public Signature {
     statements = Lists.of(statements);
+    denied = Lists.of(denied);
     wording = Lists.of(wording);
+  }
+
+  /** A signature on a screen, without what only other ways of signing have. */
+  public static Signature onScreen(
+      String person, @Nullable String name, @Nullable LocalDate on, List<String> statements) {
+    return new Signature(
+        person,
+        name,
+        on,
+        SigningMethod.SCREEN,
+        null,
+        null,
+        null,
+        null,
+        statements,
+        List.of(),
+        List.of());
+  }
+
+  public boolean isSpoken() {
+    return method == SigningMethod.SPOKEN;
+  }
+
+  /** The name signed; null as long as a statement was answered with no. */
+  public @Nullable String nameThatHolds() {
+    return denied.isEmpty() ? name : null;
   }
 }

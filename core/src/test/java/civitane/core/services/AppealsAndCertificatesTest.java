@@ -5,6 +5,7 @@ import civitane.core.facts.PaperKind;
 import civitane.core.facts.Role;
 import civitane.core.money.Amount;
 import civitane.core.rules.Outcome;
+import civitane.core.services.paymentarrangement.DebtWord;
 import java.util.List;
 import org.testng.annotations.Test;
 
@@ -69,6 +70,21 @@ public class AppealsAndCertificatesTest {
             "dueOn",
             List.of(Asking.day("2027-02-01"), Asking.day("2027-03-01"), Asking.day("2027-03-31")));
     arrangement().says("months", 7).screened().amount("part", "108.33").amount("last", "108.36");
+  }
+
+  @Test
+  public void aDebtThatIsPaidOrNotTheirsIsLookedAtByWhoeverKeepsTheDebts() {
+    var paid = of("amount", Amount.of("742.60"), "said", DebtWord.PAID_ALREADY);
+    arrangement()
+        .says("debts", List.of(paid, of("amount", 100, "said", DebtWord.OWED)))
+        .screened()
+        .unknown()
+        .test("PA-DEBT", Outcome.UNKNOWN);
+    arrangement()
+        .says("debts", List.of(of("amount", 100, "said", DebtWord.NOT_MINE)))
+        .screened()
+        .unknown()
+        .test("PA-DEBT", Outcome.UNKNOWN);
   }
 
   @Test

@@ -18,7 +18,6 @@ import civitane.core.facts.Person;
 import civitane.core.facts.Request;
 import civitane.core.facts.Role;
 import civitane.core.facts.Signature;
-import civitane.core.facts.SigningMethod;
 import civitane.core.facts.Told;
 import civitane.core.facts.Word;
 import civitane.core.money.Amount;
@@ -144,8 +143,7 @@ final class Asking {
   }
 
   Asking signed(String person, String name) {
-    signatures.add(new Signature(
-        person, name, LODGED, SigningMethod.SCREEN, null, null, null, List.of(), List.of()));
+    signatures.add(Signature.onScreen(person, name, LODGED, List.of()));
     return this;
   }
 

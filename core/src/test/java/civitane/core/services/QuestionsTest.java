@@ -1,5 +1,6 @@
 package civitane.core.services;
 
+import civitane.core.facts.Word;
 import civitane.core.rules.Entitlement;
 import civitane.core.rules.Question;
 import java.io.IOException;
@@ -45,6 +46,31 @@ public class QuestionsTest {
       }
       distinct(question.parts());
     }
+  }
+
+  @Test
+  public void groundsAndEmergenciesStandUnderQuestionsOfTheirOwn() {
+    var grounds = question("valueReview", "grounds");
+    assertEquals(
+        grounds.sets().keySet().stream().map(Word::word).toList(),
+        List.of("othersCost", "recordWrong", "thePlace"));
+    assertEquals(
+        grounds.sets().values().stream().mapToInt(List::size).sum(),
+        grounds.words().size());
+    assertEquals(grounds.optionsBy(), "propertyClass");
+    var urgent = question("legalAdvice", "urgent").parts().get(0);
+    assertEquals(urgent.sets().size(), 3);
+    assertEquals(
+        urgent.sets().values().stream().mapToInt(List::size).sum(),
+        urgent.words().size());
+    assertTrue(question("rentRelief", "hardship").sets().isEmpty());
+  }
+
+  private static Question question(String service, String key) {
+    return Services.named(service).orElseThrow().questions().stream()
+        .filter(one -> one.key().equals(key))
+        .findFirst()
+        .orElseThrow();
   }
 
   @Test(dataProvider = "services")

@@ -275,7 +275,7 @@ public final class HomePaymentRelief implements Entitlement<HomePaymentReliefAns
   private static boolean hasSigned(Situation<?> it, Person adult) {
     return it.packet().signatures().stream()
         .anyMatch(signature -> signature.person().equals(adult.id())
-            && Names.compare(adult, signature.name()) == NameMatch.SAME);
+            && Names.compare(adult, signature.nameThatHolds()) == NameMatch.SAME);
   }
 
   /** HP-LENDER: the lender takes part; and what is due is known. */

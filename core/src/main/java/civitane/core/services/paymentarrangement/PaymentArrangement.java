@@ -77,16 +77,22 @@ public final class PaymentArrangement implements Entitlement<PaymentArrangementA
   private static Check debtCheck(Situation<PaymentArrangementAnswers> it) {
     var debts = it.answers().debts();
     var total = it.answers().total();
+    var disputed = it.answers().disputed();
     var check = it.check("PA-DEBT").needs("debts", debts);
     for (var i = 0; debts != null && i < debts.size(); i++) {
-      check.needs("debts/" + i + "/amount", debts.get(i).amount());
+      if (!debts.get(i).isDisputed()) {
+        check.needs("debts/" + i + "/amount", debts.get(i).amount());
+      }
     }
     if (total == null) {
       return check.open();
     }
     return check
-        .must(total.isPositive(), Why.NOTHING_OWED::with)
+        .must(total.isPositive() || !disputed.isEmpty(), Why.NOTHING_OWED::with)
         .comparing(total, Amount.ZERO)
+        .judgedIf(
+            !disputed.isEmpty(),
+            () -> Why.DEBT_DISPUTED.with(Argument.count(disputed.size()), Argument.once(total)))
         .orMet(() -> Why.OWED.with(Argument.once(total)));
   }
 

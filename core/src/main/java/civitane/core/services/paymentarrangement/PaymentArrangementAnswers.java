@@ -29,9 +29,20 @@ public record PaymentArrangementAnswers(
       @Asked(forTheFile = true, counts = WhoseWord.OFFICE) @Nullable
       String kind,
 
-      @Asked(counts = WhoseWord.OFFICE) @Nullable Amount amount) {}
+      @Asked(counts = WhoseWord.OFFICE) @Nullable Amount amount,
+      @Asked(optional = true) @Nullable DebtWord said) {
 
-  /** What is owed in all; null while a debt's amount is not known. */
+    boolean isDisputed() {
+      return said != null && said != DebtWord.OWED;
+    }
+  }
+
+  /** The debts of which the household says that they are paid, or not theirs. */
+  List<Debt> disputed() {
+    return debts == null ? List.of() : debts.stream().filter(Debt::isDisputed).toList();
+  }
+
+  /** What is owed in all, without what is disputed; null while a debt's amount is not known. */
   @Nullable
   Amount total() {
     if (debts == null) {
@@ -39,6 +50,9 @@ public record PaymentArrangementAnswers(
     }
     var sum = Amount.ZERO;
     for (var debt : debts) {
+      if (debt.isDisputed()) {
+        continue;
+      }
       if (debt.amount() == null) {
         return null;
       }

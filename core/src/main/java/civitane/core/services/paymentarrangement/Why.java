@@ -12,6 +12,7 @@ import static civitane.core.reasons.Parameter.number;
 enum Why implements ReasonCode {
   OWED(money("total")),
   NOTHING_OWED,
+  DEBT_DISPUTED(number("debts"), money("total")),
   REASON_GIVEN,
   MONTHS_WITHIN(number("months")),
   MONTHS_OUTSIDE(number("months"), number("from"), number("to")),

@@ -237,7 +237,7 @@ public final class SchoolMeals implements Entitlement<SchoolMealsAnswers> {
       if (counted.includes(signer.id())
           && counted.isAdult(signer)
           && (signer.residentNumber() != null || signer.residentNumberMissing() != null)
-          && Names.compare(signer, signature.name()) == NameMatch.SAME) {
+          && Names.compare(signer, signature.nameThatHolds()) == NameMatch.SAME) {
         return check.met(Why.SIGNED.with(it.who(signer)));
       }
     }
