@@ -24,7 +24,8 @@ export function Emergencies({ handle, question, pointer, path, matter }: Questio
     handle.change((draft) => withoutEntry(draft, pointer, index));
   };
   return (
-    <div id={place(pointer)} className="flex flex-col gap-3">
+    <fieldset id={place(pointer)} className="flex flex-col gap-3">
+      <legend className="sr-only">{asked(matter.service, path)}</legend>
       {kinds.sets.map((set) => (
         <fieldset key={set.asked}>
           <legend className="soft">{set.asked}</legend>
@@ -71,6 +72,6 @@ export function Emergencies({ handle, question, pointer, path, matter }: Questio
           </div>
         </fieldset>
       ))}
-    </div>
+    </fieldset>
   );
 }
