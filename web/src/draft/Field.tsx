@@ -105,9 +105,10 @@ export function Field(props: Props) {
   );
 }
 
-/** Enter goes on to the next field, as Tab does. */
+/** Enter goes on to the next field, as Tab does; on a set of ticks, past all of them. */
 export function goOn(event: KeyboardEvent<HTMLElement>) {
-  if (event.key !== "Enter" || event.altKey) return;
+  if (event.key !== "Enter" || event.altKey || event.defaultPrevented) return;
+  if (event.target instanceof HTMLButtonElement) return;
   event.preventDefault();
   const scope = event.currentTarget.closest("main");
   const fields = [
@@ -117,7 +118,8 @@ export function goOn(event: KeyboardEvent<HTMLElement>) {
       field === event.currentTarget ||
       (field.tabIndex >= 0 && field.offsetParent !== null && field.dataset.aside === undefined),
   );
-  fields[fields.indexOf(event.currentTarget) + 1]?.focus();
+  const last = fields.findLastIndex((field) => event.currentTarget.contains(field));
+  fields[last + 1]?.focus();
 }
 
 /** The id of the field that belongs to a place in the packet. */

@@ -11,6 +11,21 @@ const PERIODS: Record<string, string> = {
   o: "once",
 };
 
+const MONTHS = [
+  "january",
+  "february",
+  "march",
+  "april",
+  "may",
+  "june",
+  "july",
+  "august",
+  "september",
+  "october",
+  "november",
+  "december",
+];
+
 export interface TypedAmount {
   amount?: number;
   frequency?: string;
@@ -42,10 +57,20 @@ export function readAmount(text: string): TypedAmount | undefined {
   return parts[2] ? { amount, frequency: PERIODS[parts[2].toLowerCase()] } : { amount };
 }
 
-/** A date as people type it: "14 3 88", "14.3.1988", "1988-03-14"; years of two digits never lie ahead. */
+/** "14 March 1988" and "14 Mar 1988" as "14 3 1988". */
+function monthsAsNumbers(text: string): string {
+  return text.replace(/[a-z]{3,9}/i, (name) => {
+    const month = MONTHS.findIndex((one) => one.startsWith(name.slice(0, 3).toLowerCase()));
+    return month >= 0 && MONTHS[month].startsWith(name.toLowerCase()) ? String(month + 1) : name;
+  });
+}
+
+/** A date as people type it: "14 3 88", "14 Mar 1988", "14.3.1988", "1988-03-14"; years of two digits never lie ahead. */
 export function readDate(text: string, today: string, ahead = false): string | undefined {
   const iso = text.trim().match(/^(\d{4})-(\d{1,2})-(\d{1,2})$/);
-  const said = text.trim().match(/^(\d{1,2})[\s./-](\d{1,2})[\s./-](\d{2}|\d{4})$/);
+  const said = monthsAsNumbers(text)
+    .trim()
+    .match(/^(\d{1,2})[\s./-](\d{1,2})[\s./-](\d{2}|\d{4})$/);
   const [day, month, year] = iso
     ? [iso[3], iso[2], iso[1]]
     : said

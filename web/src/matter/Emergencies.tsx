@@ -1,6 +1,6 @@
 import { useTranslation } from "react-i18next";
 import { withoutEntry } from "../draft/entries";
-import { place } from "../draft/Field";
+import { goOn, place } from "../draft/Field";
 import { at } from "../draft/packet";
 import { asked, spoken } from "../i18n/words";
 import type { QuestionProps } from "./matter";
@@ -24,7 +24,7 @@ export function Emergencies({ handle, question, pointer, path, matter }: Questio
     handle.change((draft) => withoutEntry(draft, pointer, index));
   };
   return (
-    <fieldset id={place(pointer)} className="flex flex-col gap-3">
+    <fieldset id={place(pointer)} onKeyDown={goOn} className="flex flex-col gap-3">
       <legend className="sr-only">{asked(matter.service, path)}</legend>
       {kinds.sets.map((set) => (
         <fieldset key={set.asked}>

@@ -180,6 +180,8 @@ function Strip({ x, width, from, to, left, days, benefitFrom, returnOn, onMove }
             key={lane}
             className="cursor-ew-resize touch-none"
             onPointerDown={(event) => {
+              // What is typed in a field is kept before the day is moved under it.
+              (document.activeElement as HTMLElement | null)?.blur();
               event.currentTarget.setPointerCapture(event.pointerId);
               const at = under(event);
               if (at) onMove(lane, at);

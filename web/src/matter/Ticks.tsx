@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { place } from "../draft/Field";
+import { goOn, place } from "../draft/Field";
 
 interface Props {
   pointer: string;
@@ -32,7 +32,7 @@ export function Ticks({ pointer, label, options, sets, chosen, words, onChange }
     </div>
   );
   return (
-    <fieldset id={place(pointer)}>
+    <fieldset id={place(pointer)} onKeyDown={goOn}>
       <legend className="sr-only">{label}</legend>
       {sets?.length
         ? sets.map((set) => {

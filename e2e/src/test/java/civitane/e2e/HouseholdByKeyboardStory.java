@@ -103,6 +103,8 @@ public class HouseholdByKeyboardStory extends Story {
     keys.press("Alt+4");
     keys.enter("3 Marsh Lane", "BK32", "Reedholm");
     keys.press("Alt+5");
+    assertThat(page.getByLabel("hearing")).isFocused();
+    keys.press("Enter");
     assertThat(page.locator("#at-requests-0-answers-area")).isFocused();
     keys.enter("hous", "Repairs are refused since spring");
     keys.press("Alt+ArrowDown");
