@@ -118,8 +118,8 @@ export function goOn(event: KeyboardEvent<HTMLElement>) {
       field === event.currentTarget ||
       (field.tabIndex >= 0 && field.offsetParent !== null && field.dataset.aside === undefined),
   );
-  const last = fields.findLastIndex((field) => event.currentTarget.contains(field));
-  fields[last + 1]?.focus();
+  const within = fields.filter((field) => event.currentTarget.contains(field));
+  fields[fields.indexOf(within[within.length - 1]) + 1]?.focus();
 }
 
 /** The id of the field that belongs to a place in the packet. */
