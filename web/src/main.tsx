@@ -22,6 +22,7 @@ const screens = {
   application: lazyRouteComponent(() => import("./application/Application"), "Application"),
   claim: lazyRouteComponent(() => import("./claim/Claim"), "Claim"),
   outside: lazyRouteComponent(() => import("./outside/OutsideParties"), "OutsideParties"),
+  rules: lazyRouteComponent(() => import("./rules/Rules"), "Rules"),
   quickCheck: lazyRouteComponent(() => import("./quickcheck/QuickCheck"), "QuickCheck"),
 };
 
@@ -81,8 +82,14 @@ const outside = createRoute({
   ...signedIn(screens.outside),
 });
 
+const rules = createRoute({
+  getParentRoute: () => root,
+  path: "/rules/$service",
+  ...signedIn(screens.rules),
+});
+
 const router = createRouter({
-  routeTree: root.addChildren([signIn, desk, application, claim, quickCheck, outside]),
+  routeTree: root.addChildren([signIn, desk, application, claim, quickCheck, outside, rules]),
   defaultErrorComponent: Undrawn,
 });
 

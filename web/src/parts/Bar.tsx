@@ -39,7 +39,12 @@ export function Bar() {
         <Link to="/" className="mr-5">
           {t("bar.desk")}
         </Link>
-        <Link to="/outside">{t("bar.outside")}</Link>
+        <Link to="/outside" className="mr-5">
+          {t("bar.outside")}
+        </Link>
+        <Link to="/rules/$service" params={{ service: "householdAllowance" }}>
+          {t("bar.rules")}
+        </Link>
       </nav>
       <form
         className="ml-auto"

@@ -25,6 +25,7 @@ public class AuthorisationTest extends OnDatabase {
       "/applications/{id}",
       "/claims/{number}",
       "/outside",
+      "/rules/{service}",
       "/quick-check/{service}");
 
   @Autowired

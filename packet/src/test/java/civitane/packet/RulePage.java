@@ -1,11 +1,16 @@
 package civitane.packet;
 
+import civitane.core.facts.WhoseWord;
+import civitane.core.rates.RateBook;
 import civitane.core.rates.RateShelf;
 import civitane.core.reasons.Reason;
 import civitane.core.rules.Check;
+import civitane.core.rules.Entitlement;
 import civitane.core.rules.Mode;
+import civitane.core.rules.Question;
 import civitane.core.rules.Result;
 import civitane.core.services.Screening;
+import civitane.core.services.Services;
 import civitane.words.Language;
 import civitane.words.Voice;
 import civitane.words.Words;
@@ -13,13 +18,18 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.snakeyaml.engine.v2.api.Load;
+import org.snakeyaml.engine.v2.api.LoadSettings;
 
 import static civitane.core.facts.Known.known;
 
@@ -84,6 +94,10 @@ final class RulePage {
     for (var about : new String[] {"what", "who", "pays"}) {
       text.append(WORDS.say(service + "." + about)).append('\n');
     }
+    text.append("\n## How it is asked\n\n");
+    service()
+        .questions()
+        .forEach(question -> text.append(asked(question, service + "." + question.key(), "")));
     text.append("\n## What is checked\n");
     var paragraphs = paragraphs();
     says.forEach((id, sentences) -> {
@@ -101,7 +115,10 @@ final class RulePage {
     }
     var numbers = numbers();
     if (!numbers.isEmpty()) {
-      text.append("\n## Numbers\n\n```yaml\n").append(numbers).append("\n```\n");
+      text.append("\n## Numbers, from ")
+          .append(WORDS.date(newest().from()))
+          .append("\n\n")
+          .append(numbers);
     }
     return text.toString();
   }
@@ -124,25 +141,83 @@ final class RulePage {
     return paragraphs;
   }
 
-  /** The service's part of the newest rate book, as it stands there. */
+  private Entitlement<?> service() {
+    return Services.named(service).orElseThrow();
+  }
+
+  /** A question with whose word counts, what it stands for left empty, and the papers it may call for. */
+  private static String asked(Question question, String path, String indent) {
+    var words = new ArrayList<String>();
+    var empty = path.replaceFirst("\\.", ".otherwise.");
+    if (WORDS.has(empty)) {
+      words.add("left empty: " + WORDS.say(empty));
+    }
+    if (question.filledIn()) {
+      words.add("filled in by the office");
+    } else if (question.whose() != WhoseWord.HOUSEHOLD) {
+      words.add("the word of " + WORDS.word(question.whose()) + " counts");
+    }
+    if (!question.papers().isEmpty()) {
+      words.add("may call for "
+          + WORDS.list(question.papers().stream().map(WORDS::word).toList()));
+    }
+    var line = new StringBuilder(indent).append("- ").append(WORDS.question(path));
+    if (!words.isEmpty()) {
+      line.append(" (").append(String.join("; ", words)).append(')');
+    }
+    line.append('\n');
+    question
+        .parts()
+        .forEach(part -> line.append(asked(part, path + "." + part.key(), indent + "  ")));
+    return line.toString();
+  }
+
+  private static RateBook newest() {
+    return RATES.all().stream().max(Comparator.comparing(RateBook::from)).orElseThrow();
+  }
+
+  /** The service's part of the newest rate book, a line a number. */
   private String numbers() throws IOException {
     try (var books = Files.list(CORE.resolve("resources/civitane/rates"))) {
-      var newest = books.sorted().reduce((older, newer) -> newer).orElseThrow();
-      var lines = Files.readString(newest, StandardCharsets.UTF_8).lines().toList();
-      var own = Pattern.compile("( *)" + service + ":.*");
-      for (var i = 0; i < lines.size(); i++) {
-        var head = own.matcher(lines.get(i));
-        if (head.matches()) {
-          var inner = head.group(1) + "  ";
-          return head.group().strip()
-              + lines.stream()
-                  .skip(i + 1)
-                  .takeWhile(line -> line.startsWith(inner))
-                  .map(line -> "\n" + line.substring(head.group(1).length()))
-                  .collect(Collectors.joining());
-        }
+      var file = books.sorted().reduce((older, newer) -> newer).orElseThrow();
+      var book = (Map<?, ?>) new Load(LoadSettings.builder().build())
+          .loadFromString(Files.readString(file, StandardCharsets.UTF_8));
+      var lines = new StringBuilder();
+      if (book.get(service) instanceof Map<?, ?> own) {
+        own.forEach((key, value) -> lines.append(line(plain(key), value, "")));
       }
+      return lines.toString();
     }
-    return "";
+  }
+
+  private static String line(String label, Object value, String indent) {
+    var line = new StringBuilder(indent).append("- ").append(label);
+    if (value instanceof Map<?, ?> parts) {
+      line.append('\n');
+      parts.forEach((key, part) -> line.append(line(plain(key), part, indent + "  ")));
+    } else if (value instanceof List<?> list && list.stream().allMatch(Map.class::isInstance)) {
+      line.append('\n');
+      for (var part : list) {
+        line.append(indent)
+            .append("  - ")
+            .append(((Map<?, ?>) part)
+                .entrySet().stream()
+                    .map(one -> plain(one.getKey()) + " " + one.getValue())
+                    .collect(Collectors.joining(", ")))
+            .append('\n');
+      }
+    } else if (value instanceof List<?> list) {
+      line.append(": ")
+          .append(list.stream().map(RulePage::plain).collect(Collectors.joining(", ")))
+          .append('\n');
+    } else {
+      line.append(": ").append(value).append('\n');
+    }
+    return line.toString();
+  }
+
+  /** The name of a number as it is said: {@code incomePercent} is "income percent". */
+  private static String plain(Object key) {
+    return key.toString().replaceAll("([a-z])([A-Z0-9])", "$1 $2").toLowerCase(Locale.ROOT);
   }
 }

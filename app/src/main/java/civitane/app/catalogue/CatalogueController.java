@@ -28,6 +28,13 @@ class CatalogueController {
     return Catalogue.charts(service, rates.on(LocalDate.now(clock)).orElseThrow());
   }
 
+  /** The rules of a service as a page to be read, in Markdown. */
+  @GetMapping(value = "/api/services/{service}/rules", produces = "text/markdown;charset=UTF-8")
+  @PreAuthorize(May.ANY_STAFF)
+  String rules(@PathVariable String service) {
+    return RulePages.of(service);
+  }
+
   @GetMapping("/api/services")
   @PreAuthorize(May.ANY_STAFF)
   List<Catalogue.Offer> services() {

@@ -29,7 +29,13 @@ class PageController {
     return pageThatAsks(who == null ? ELSEWHERE : DESK, response);
   }
 
-  @GetMapping({"/applications/{id}", "/claims/{number}", "/quick-check/{service}", "/outside"})
+  @GetMapping({
+    "/applications/{id}",
+    "/claims/{number}",
+    "/quick-check/{service}",
+    "/outside",
+    "/rules/{service}"
+  })
   String elsewhere(HttpServletResponse response) {
     return pageThatAsks(ELSEWHERE, response);
   }
