@@ -1,5 +1,6 @@
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
+import { at } from "../draft/packet";
 import { money, quarterWords } from "../parts/format";
 import type { QuestionProps } from "./matter";
 import { aids } from "./matter";
@@ -11,11 +12,11 @@ export function LeaveEmployers(props: QuestionProps) {
   const { basePeriod: base, leave } = aids<"PaidLeaveAids">(props.handle, props.matter) ?? {};
   return (
     <div>
-      {base && (
-        <p className="mb-2">
-          <span className="soft">{t("leave.base")}</span>{" "}
+      {base && at(props.handle.draft.packet, props.pointer) !== undefined && (
+        <p className="mb-2 flex flex-wrap gap-x-4 items-baseline">
+          <span className="soft">{t("leave.base")}</span>
           {Object.entries(base).map(([quarter, earned]) => (
-            <span key={quarter} className="mr-4 whitespace-nowrap">
+            <span key={quarter} className="whitespace-nowrap">
               <span className="soft small">{quarterWords(quarter)}</span>{" "}
               <span className="case">{money(earned)}</span>
             </span>

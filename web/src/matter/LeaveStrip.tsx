@@ -6,7 +6,7 @@ import { Field } from "../draft/Field";
 import { at } from "../draft/packet";
 import { dateWords, readDate } from "../draft/typing";
 import { asked } from "../i18n/words";
-import { addDays, day, shortDay } from "../parts/format";
+import { addDays, day, dayAndMonth, shortDay } from "../parts/format";
 import { useWidth } from "../parts/useWidth";
 import type { QuestionProps } from "./matter";
 import { aids } from "./matter";
@@ -43,15 +43,15 @@ export function LeaveStrip({ handle, pointer, matter }: QuestionProps) {
   const left = aids<"PaidLeaveAids">(handle, matter)?.leave?.left;
   return (
     <div>
-      <div className="stacks grid grid-cols-[7.5rem_9.5rem_1fr] gap-x-3">
+      <div className="grid grid-cols-[7.5rem_9.5rem] md:grid-cols-[7.5rem_9.5rem_minmax(0,1fr)] gap-x-3 mb-5">
         {shown.map((kind) => {
           const words = asked(matter.service, kind);
           const iso = value(kind);
           const shownDay = dateWords(iso);
           return (
             <div key={kind} className="contents">
-              <span className="h-10 flex items-center md:col-start-1">{words}</span>
-              <span className="h-10 flex items-center md:col-start-2">
+              <span className="h-[40px] flex items-center">{words}</span>
+              <span className="h-[40px] flex items-center">
                 <Field
                   handle={handle}
                   pointer={place + kind}
@@ -73,7 +73,7 @@ export function LeaveStrip({ handle, pointer, matter }: QuestionProps) {
         })}
         <div
           ref={measured}
-          className={`min-w-0 md:col-start-3 md:row-start-1 ${shown.length === 4 ? "md:row-span-4" : "md:row-span-3"}`}
+          className={`min-w-0 col-span-2 md:col-span-1 md:col-start-3 md:row-start-1 ${shown.length === 4 ? "md:row-span-4" : "md:row-span-3"}`}
         >
           <Strip
             {...{ x, width, from, to, left }}
@@ -141,7 +141,7 @@ function Strip({ x, width, from, to, left, days, benefitFrom, returnOn, onMove }
     return new Date(Math.round(moved.getTime() / DAY) * DAY).toISOString().slice(0, 10);
   };
   return (
-    <svg width={width} height={height + 18} className="block" aria-hidden="true">
+    <svg width={width} height={height} className="block overflow-visible" aria-hidden="true">
       {weeks.map((iso) => (
         <rect
           key={iso}
@@ -155,9 +155,9 @@ function Strip({ x, width, from, to, left, days, benefitFrom, returnOn, onMove }
       {mondays.map((iso, i) => (
         <g key={iso}>
           <line x1={x(day(iso))} x2={x(day(iso))} y1="0" y2={height} stroke="var(--color-base-300)" />
-          {i % every === 0 && (
+          {i % every === 0 && x(day(iso)) > 16 && x(day(iso)) < width - 16 && (
             <text x={x(day(iso))} y={height + 14} fontSize="11" fill="var(--soft)" textAnchor="middle">
-              {shortDay(iso).slice(4)}
+              {dayAndMonth(iso)}
             </text>
           )}
         </g>

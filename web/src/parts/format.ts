@@ -14,6 +14,12 @@ export function shortDay(iso: string): string {
   return `${DAYS[at.getUTCDay()]} ${at.getUTCDate()} ${MONTHS[at.getUTCMonth()]}${year}`;
 }
 
+/** "14 Mar". */
+export function dayAndMonth(iso: string): string {
+  const at = day(iso);
+  return `${at.getUTCDate()} ${MONTHS[at.getUTCMonth()]}`;
+}
+
 /** "14 Mar 1988". */
 export function fullDay(iso: string): string {
   const at = day(iso);

@@ -51,7 +51,7 @@ final class FilledForm {
     if (value.isEmpty()) {
       unread.add(field.name());
       faults.add(new FormFault(
-          label(field), "\"" + text + "\" can't be read here", FormText.expected(field.shape())));
+          label(field), "\"" + text + "\" can't be read here", FormText.expected(field)));
     } else {
       values.put(field.name(), value.get());
     }

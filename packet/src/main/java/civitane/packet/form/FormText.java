@@ -127,8 +127,15 @@ final class FormText {
     return Optional.of(JSON.arrayNode().addAll(values));
   }
 
-  /** What would be right in a field. */
-  static String expected(Shape shape) {
+  /** What would be right in a field: what can be chosen, in the words it is chosen by. */
+  static String expected(FormField field) {
+    return field.options().isEmpty()
+        ? expected(field.shape())
+        : "one of "
+            + String.join(", ", field.options().stream().map(FormOption::said).toList());
+  }
+
+  private static String expected(Shape shape) {
     return switch (known(shape.form())) {
       case MONEY -> "euros, as in 1,234.50";
       case NUMBER, WHOLE -> "a number, as in 3";

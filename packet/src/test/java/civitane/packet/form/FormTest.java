@@ -4,6 +4,7 @@ import civitane.core.rates.RateShelf;
 import civitane.core.rules.Entitlement;
 import civitane.core.services.Services;
 import civitane.packet.PacketReader;
+import civitane.packet.PlainWords;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.io.ByteArrayOutputStream;
@@ -62,6 +63,28 @@ public class FormTest {
         READER.read(filled(service, Map.of("/household/people/0/givenName", "Oluchi")), ON);
     assertNotNull(reading.packet(), reading.faults().toString());
     assertEquals(reading.packet().at("/requests/0/service").asString(), service.word());
+  }
+
+  @Test(dataProvider = "services")
+  public void everyFormAsksInWordsAndInOneLanguage(Entitlement<?> service) {
+    for (var language : Language.values()) {
+      for (var section : FormLayout.of(service, ON, Words.in(language))) {
+        plain(section.title(), language, service);
+        for (var row : section.rows()) {
+          for (var field : row) {
+            plain(field.label(), language, service);
+            field.options().forEach(option -> plain(option.said(), language, service));
+          }
+        }
+      }
+    }
+  }
+
+  private static void plain(String text, Language language, Entitlement<?> service) {
+    assertEquals(
+        PlainWords.wrongIn(text, language),
+        List.of(),
+        service.word() + " in " + language.word() + ": " + text);
   }
 
   @Test
