@@ -100,6 +100,19 @@ public abstract class Story {
     execute(database, statement);
   }
 
+  /** The first column of what the database answers. */
+  protected static List<String> fromDatabase(String query) throws SQLException {
+    try (var connection = DriverManager.getConnection(database, "civitane", "");
+        var statement = connection.createStatement();
+        var rows = statement.executeQuery(query)) {
+      var found = new ArrayList<String>();
+      while (rows.next()) {
+        found.add(rows.getString(1));
+      }
+      return found;
+    }
+  }
+
   @AfterSuite
   public static void close() {
     if (browser != null) {
