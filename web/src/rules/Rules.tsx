@@ -46,7 +46,8 @@ export function Rules() {
             </Link>
           ))}
         </nav>
-        <main className="min-w-0 overflow-y-auto px-8 py-5" key={service}>
+        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a long page is scrolled with the keys. */}
+        <main className="min-w-0 overflow-y-auto px-8 py-5" key={service} tabIndex={0}>
           {page.isError && (
             <p role="alert" className="wrong">
               {page.error.message}
