@@ -21,13 +21,23 @@ final class Walk {
 
   /** What is shown of a page: its text, and what is read out or shown of its parts. */
   private static final String READ = """
-      () => [
-        document.body.innerText,
+      () => {
+        const read = [];
+        const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+        while (texts.nextNode()) {
+          const inside = texts.currentNode.parentElement;
+          if (inside.checkVisibility() && !["SCRIPT", "STYLE"].includes(inside.tagName)) {
+            read.push(texts.currentNode.textContent);
+          }
+        }
+        return [
+        ...read,
         ...[...document.querySelectorAll("[aria-label], [title], [placeholder], option, summary")]
           .flatMap((one) => [one.getAttribute("aria-label"), one.getAttribute("title"),
             one.getAttribute("placeholder"), one.tagName === "OPTION" ? one.textContent : null])
           .filter(Boolean)
-      ].join("\\n")
+        ].join("\\n");
+      }
       """;
 
   /** The checks of the rules by their ids, which the Rules and Working show to who works with them. */
