@@ -92,7 +92,7 @@ public class PeopleTest extends OnDatabase {
     assertEquals(set.getResponse().getStatus(), 200, set.getResponse().getContentAsString());
     var after = claim(allowance);
     assertEquals(after.get("packet").at("/household/incomes/1/amount").intValue(), 2100);
-    assertTrue(after.get("events").toString().contains("210 → 2100"), after.toString());
+    assertTrue(after.get("events").toString().contains("€210.00 → €2,100.00"), after.toString());
     assertTrue(after.get("version").intValue() > before.get("version").intValue());
     assertEquals(count("entry where kind = 'USED' and value = '2100' and because = 'payslips'"), 1);
   }

@@ -135,7 +135,7 @@ public class WalkStory extends Story {
     }
     assertEquals(walk.wrong().toString(), "{}");
     assertTrue(
-        letters.stream().anyMatch(one -> one.contains(" " + Language.EN.word() + " ")),
+        letters.stream().anyMatch(one -> one.contains(" " + Language.EN + " ")),
         letters.toString());
   }
 }

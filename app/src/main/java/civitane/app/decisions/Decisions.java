@@ -136,8 +136,8 @@ public class Decisions {
     var packet = packet(facts);
     var used = Why.USED.with(
         new Argument.Several(List.of(screenings.place(packet, pointer))),
-        Argument.told(before.isMissingNode() ? "—" : before.asString()),
-        Argument.told(value.asString()),
+        SaidValue.of(packet, pointer, before),
+        SaidValue.of(packet, pointer, value),
         Argument.told(reason.strip()));
     ledgers.set(
         claims.householdOf(number),

@@ -23,7 +23,7 @@ public enum Why implements ReasonCode {
   URGENT_LINE,
   SECOND_WANTED,
   TAKEN_UP(text("who")),
-  USED(list("what"), text("before"), text("after"), text("because")),
+  USED(list("what"), list("before"), list("after"), text("because")),
   GRANTED,
   REFUSED,
   JOINED,

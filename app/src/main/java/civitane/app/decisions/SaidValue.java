@@ -1,0 +1,79 @@
+package civitane.app.decisions;
+
+import civitane.core.facts.Form;
+import civitane.core.facts.Packet;
+import civitane.core.facts.Word;
+import civitane.core.money.Amount;
+import civitane.core.reasons.Argument;
+import civitane.packet.PacketShape;
+import civitane.packet.shape.Shape;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+
+/** A value of a packet as it is said: a day as a day, money as money, a word by its words. */
+final class SaidValue {
+  private static final String REQUESTS = "requests";
+  /** "", "requests", the request, "answers". */
+  private static final int UP_TO_ANSWERS = 4;
+  /** "", "household". */
+  private static final int UP_TO_HOUSEHOLD = 2;
+
+  private SaidValue() {}
+
+  /** What stands at a place; a dash where nothing does. */
+  static Argument.Several of(Packet packet, String pointer, JsonNode value) {
+    return new Argument.Several(List.of(said(packet, shape(packet, pointer), value)));
+  }
+
+  private static Argument said(Packet packet, @Nullable Shape shape, JsonNode value) {
+    if (value.isMissingNode() || value.isNull()) {
+      return Argument.told("—");
+    }
+    if (value.isBoolean()) {
+      return Argument.told(value.booleanValue() ? "yes" : "no");
+    }
+    var form = shape == null || shape.form() == null ? Form.TEXT : shape.form();
+    var text = value.asString("");
+    return switch (form) {
+      case MONEY -> Argument.once(Amount.of(value.decimalValue().toPlainString()));
+      case DATE -> Argument.day(LocalDate.parse(text));
+      case MONTH -> new Argument.Month(YearMonth.parse(text));
+      case CHOICE ->
+        shape != null && shape.meanings().get(text) instanceof Word word
+            ? Argument.term(word)
+            : Argument.told(text);
+      case PERSON ->
+        packet
+            .household()
+            .person(text)
+            .<Argument>map(person -> Argument.Who.of(packet.household(), person))
+            .orElse(Argument.told(text));
+      default -> Argument.told(text.isEmpty() ? value.toString() : text);
+    };
+  }
+
+  private static @Nullable Shape shape(Packet packet, String pointer) {
+    var steps = pointer.split("/");
+    if (steps.length > UP_TO_ANSWERS && steps[1].equals(REQUESTS)) {
+      var request = packet.requests().get(Integer.parseInt(steps[2]));
+      return within(PacketShape.ANSWERS.get(request.service()), steps, UP_TO_ANSWERS);
+    }
+    return within(PacketShape.HOUSEHOLD, steps, UP_TO_HOUSEHOLD);
+  }
+
+  private static @Nullable Shape within(@Nullable Shape whole, String[] steps, int from) {
+    var shape = whole;
+    for (var i = from; i < steps.length && shape != null; i++) {
+      if (shape.element() != null) {
+        shape = shape.element();
+      } else {
+        var field = shape.fields().named(steps[i]);
+        shape = field == null ? null : field.shape();
+      }
+    }
+    return shape;
+  }
+}
