@@ -3,6 +3,7 @@ import { Choice } from "../draft/Choice";
 import { withoutEntry } from "../draft/entries";
 import { Field } from "../draft/Field";
 import { RowMark } from "../draft/FieldMark";
+import { NameOutside } from "../draft/NameOutside";
 import type { Expense, Income } from "../draft/packet";
 import { readAmount, type TypedAmount } from "../draft/typing";
 import type { DraftHandle } from "../draft/useDraft";
@@ -125,12 +126,12 @@ export function IncomeRow({ handle, income, index, ids, named }: RowProps & { in
         ) : (
           <span className="px-2 soft">{spoken("weekly")}</span>
         )}
-        <Field
+        <NameOutside
           handle={handle}
           pointer={`${at}/employer`}
           label={`${fact("incomes.employer")} ${index + 1}`}
-          shown={income.employer ?? ""}
-          read={(text) => text}
+          kind="employer"
+          className="w-full"
         />
         <span className="case text-right">{monthly === undefined ? "" : money(monthly)}</span>
         <Remove handle={handle} list="incomes" index={index} />

@@ -1,6 +1,7 @@
 import type { QuestionView } from "../api/client";
 import { Choice, YesNo } from "../draft/Choice";
 import { Field, goOn, place } from "../draft/Field";
+import { NameOutside } from "../draft/NameOutside";
 import { at } from "../draft/packet";
 import { dateWords, readDate, readMonth, readNumber } from "../draft/typing";
 import type { DraftHandle } from "../draft/useDraft";
@@ -39,6 +40,16 @@ export function QuestionField({ handle, question, pointer, path, matter, narrow 
   ) => <Field {...{ handle, pointer, label, shown, read, expected, className, right }} />;
   switch (question.kind) {
     case "text":
+      if (question.outside) {
+        return (
+          <NameOutside
+            {...{ handle, pointer, label }}
+            kind={question.outside}
+            className={narrow ? "w-52" : "w-72"}
+          />
+        );
+      }
+      return field(String(value ?? ""), (text) => text, "", narrow ? "w-32" : "w-72");
     case "iban":
       return field(String(value ?? ""), (text) => text, "", narrow ? "w-32" : "w-72");
     case "longText":

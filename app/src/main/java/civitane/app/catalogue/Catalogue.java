@@ -57,6 +57,7 @@ public final class Catalogue {
       List<String> rowsFor,
       String whose,
       boolean filledIn,
+      @Nullable String outside,
       @Nullable String fact) {
 
     static QuestionView of(Question question) {
@@ -78,6 +79,7 @@ public final class Catalogue {
           question.rowsFor().stream().map(Role::word).toList(),
           question.whose().word(),
           question.filledIn(),
+          question.outside() == null ? null : question.outside().word(),
           question.fact());
     }
   }

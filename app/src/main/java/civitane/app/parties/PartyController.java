@@ -22,6 +22,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** Somebody outside: employers, landlords, lenders, schools, doctors, authorities. */
 @RestController
 class PartyController {
+  /** More names than are read at a glance help nobody to type. */
+  private static final int MOST_NAMES = 8;
+
   private final Parties parties;
   private final Staff staff;
 
@@ -77,6 +80,16 @@ class PartyController {
       return kind;
     }
     throw Problem.notThere("A kind of this name");
+  }
+
+  /** The names that begin like what was typed, for whoever types one. */
+  @GetMapping("/api/parties/names")
+  @PreAuthorize(May.TAKE_APPLICATIONS)
+  List<String> names(@RequestParam String kind, @RequestParam String start) {
+    return parties.list(kind(kind), start).stream()
+        .map(PartyRows.Listed::name)
+        .limit(MOST_NAMES)
+        .toList();
   }
 
   @GetMapping("/api/parties/{id}")

@@ -5,6 +5,7 @@ import civitane.core.facts.Field;
 import civitane.core.facts.Form;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Parts;
+import civitane.core.facts.PartyKind;
 import civitane.core.facts.Role;
 import civitane.core.facts.Vocabulary;
 import civitane.core.facts.WhoseWord;
@@ -32,6 +33,7 @@ import static java.util.Comparator.comparing;
  * @param rowsFor the roles of the people a list is begun for, each with the person's id under {@code person}
  * @param whose whose word counts
  * @param filledIn whether nobody is asked: the office has it in its books, or sets it when the claim is worked
+ * @param outside what somebody outside is whom the answer names; null where it names nobody
  * @param weighed whether the rules read it; otherwise it is kept for the person who works the claim
  */
 public record Question(
@@ -48,6 +50,7 @@ public record Question(
     List<Role> rowsFor,
     WhoseWord whose,
     boolean filledIn,
+    @Nullable PartyKind outside,
     boolean weighed) {
 
   /**
@@ -83,6 +86,7 @@ public record Question(
         asked == null ? List.of() : List.of(asked.begunFor()),
         field.whose(),
         asked != null && asked.filledIn(),
+        field.outside(),
         asked == null || !asked.forTheFile());
   }
 
