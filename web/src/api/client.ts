@@ -21,14 +21,15 @@ export class Refusal extends Error {
   }
 }
 
-function token(): string {
-  return document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1] ?? "";
+/** The token that goes with every change. */
+export function token(): string {
+  return decodeURIComponent(document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1] ?? "");
 }
 
 const tokens: Middleware = {
   onRequest({ request }) {
     if (request.method !== "GET") {
-      request.headers.set("X-XSRF-TOKEN", decodeURIComponent(token()));
+      request.headers.set("X-XSRF-TOKEN", token());
     }
     return request;
   },
@@ -53,7 +54,8 @@ export async function done<T>(answer: Promise<Answer<T>>): Promise<T> {
   throw new Refusal(response.status, problem.detail ?? words(response.status), problem.faults ?? []);
 }
 
-function words(status: number): string {
+/** What a refusal without words comes to. */
+export function words(status: number): string {
   if (status === 401) return "You are signed out. Sign in again; what was typed here stays.";
   if (status === 403) return "That is not yours to do.";
   return "The server could not do that just now. Nothing was changed.";
@@ -64,7 +66,7 @@ export async function send<T>(path: string, body: BodyInit, type?: string): Prom
   const response = await fetch(path, {
     method: "POST",
     body,
-    headers: { "X-XSRF-TOKEN": decodeURIComponent(token()), ...(type ? { "Content-Type": type } : {}) },
+    headers: { "X-XSRF-TOKEN": token(), ...(type ? { "Content-Type": type } : {}) },
   });
   const text = await response.text();
   return done<T | undefined>(

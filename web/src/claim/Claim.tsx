@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate, useParams } from "@tanstack/react-router";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
 import { useSession } from "../api/session";
@@ -16,6 +16,8 @@ import { RecordView } from "./RecordView";
 import { Speaking } from "./Speaking";
 import { WorkingView } from "./WorkingView";
 
+const PapersView = lazy(async () => ({ default: (await import("../papers/PapersView")).PapersView }));
+
 /** One claim: where it stands, how it works out, what happened, and its decision. */
 export function Claim() {
   const { t } = useTranslation();
@@ -24,7 +26,7 @@ export function Claim() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [attempt, refusal] = useTrying();
-  const [view, setView] = useState<"working" | "record">("working");
+  const [view, setView] = useState<"papers" | "working" | "record">("working");
   const [below, setBelow] = useState<Below>("");
   const path = { params: { path: { number } } };
   const claim = useQuery({
@@ -44,6 +46,21 @@ export function Claim() {
       await again();
     });
   const keys = [
+    { key: "Alt+E", says: t("paper.title"), act: () => setView("papers") },
+    ...(view === "papers"
+      ? [
+          {
+            key: "Alt+A",
+            says: t("paper.accept"),
+            act: () => document.getElementById("accept-paper")?.click(),
+          },
+          {
+            key: "Alt+B",
+            says: t("paper.return"),
+            act: () => document.getElementById("return-paper")?.click(),
+          },
+        ]
+      : []),
     { key: "Alt+W", says: t("keys.working"), act: () => setView("working") },
     { key: "Alt+R", says: t("keys.record"), act: () => setView("record") },
     ...(claim.data && !claim.data.holder ? [{ key: "Alt+T", says: t("keys.takeUp"), act: take }] : []),
@@ -69,7 +86,7 @@ export function Claim() {
         </main>
       )}
       {claim.data && (
-        <div className={`panes flex-1 min-h-0 grid ${view === "working" ? "" : "grid-cols-[1fr_320px]"}`}>
+        <div className={`panes flex-1 min-h-0 grid ${view === "record" ? "grid-cols-[1fr_320px]" : ""}`}>
           <main className="min-w-0 overflow-y-auto">
             <ClaimHead claim={claim.data} today={today} onTake={take} open={below} onOpen={setBelow} />
             {below === "speaking" && <Speaking claim={claim.data} today={today} onChanged={again} />}
@@ -80,7 +97,7 @@ export function Claim() {
               </p>
             )}
             <div className="flex gap-6 px-6 border-b border-base-300">
-              {(["working", "record"] as const).map((one) => (
+              {(["papers", "working", "record"] as const).map((one) => (
                 <button
                   key={one}
                   type="button"
@@ -92,12 +109,17 @@ export function Claim() {
                 </button>
               ))}
             </div>
+            {view === "papers" && (
+              <Suspense fallback={<p className="soft p-5">{t("claim.loading")}</p>}>
+                <PapersView claim={claim.data} today={today} onChanged={again} />
+              </Suspense>
+            )}
             {view === "working" && working.data && (
               <WorkingView claim={claim.data} working={working.data} today={today} onChanged={again} />
             )}
             {view === "record" && <RecordView claim={claim.data} letters={working.data?.letters ?? []} />}
           </main>
-          {view !== "working" && (
+          {view === "record" && (
             <aside
               className="bg-base-200 border-l border-base-300 p-4 overflow-y-auto"
               aria-label={t("margin.label")}

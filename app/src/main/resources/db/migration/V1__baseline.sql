@@ -322,6 +322,44 @@ create table scan (
 );
 create index scan_of on scan (application_id, page);
 
+-- Files that came, kept once by what is in them, in pieces that are read one after the other.
+create table paper_file (
+  hash text primary key,
+  media_type text not null,
+  size bigint not null,
+  pages int not null,
+  drawn boolean not null default false,
+  unreadable boolean not null default false
+);
+create table paper_piece (
+  hash text not null references paper_file,
+  nr int not null,
+  bytes bytea not null,
+  primary key (hash, nr)
+);
+
+-- Pages as pictures made here: what is shown is never the file that came.
+create table paper_page (
+  hash text not null references paper_file,
+  page int not null,
+  picture bytea not null,
+  small bytea not null,
+  primary key (hash, page)
+);
+
+-- Which paper of the ledger is which file, and how it came; all that is known of it stands in the ledger.
+create table paper (
+  id uuid primary key,
+  household_id uuid not null references household,
+  hash text not null references paper_file,
+  name text not null,
+  remark text not null,
+  came_by text not null,
+  came_at timestamptz not null,
+  version int not null default 0
+);
+create index paper_of on paper (household_id);
+
 -- Voluntary answers, with nobody's name and no time of day beside them.
 create table voluntary_answer (
   question text not null,

@@ -95,7 +95,8 @@ public class Claims {
     return number;
   }
 
-  private LocalDate toAnswerBy() {
+  /** By when the household brings what is asked of it today. */
+  public LocalDate toAnswerBy() {
     return today().plusDays(DAYS_TO_ANSWER);
   }
 
@@ -128,7 +129,7 @@ public class Claims {
 
   /** Changes something of a claim itself, on the version that was looked at. */
   @Transactional(propagation = Propagation.MANDATORY)
-  void change(
+  public void change(
       Staff.Colleague by,
       String number,
       int version,
@@ -139,6 +140,14 @@ public class Claims {
     var act = act(by, because);
     move(stored, claim -> how.apply(claim, act));
     audit.record(by.login(), "claim changed", number, because.code().key());
+  }
+
+  /** Something came, or was read, for an item of a claim: it moves, whoever looks at it meanwhile. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void moveItem(
+      Staff.Colleague by, String number, Reason because, BiFunction<Claim, Act, Moved> how) {
+    var act = act(by, because);
+    move(hold(number), claim -> how.apply(claim, act));
   }
 
   /** Something comes up with the claims of a household that nobody has decided yet; what has before does not again. */
@@ -156,7 +165,7 @@ public class Claims {
 
   /** Who may change a claim: whoever has it, and a senior. */
   @Transactional(readOnly = true)
-  void mine(Staff.Colleague by, String number) {
+  public void mine(Staff.Colleague by, String number) {
     mine(by, find(number).claim());
   }
 
@@ -168,7 +177,7 @@ public class Claims {
 
   /** The claim as it stands. */
   @Transactional(readOnly = true)
-  Claim claim(String number) {
+  public Claim claim(String number) {
     return find(number).claim();
   }
 

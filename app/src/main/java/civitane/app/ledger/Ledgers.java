@@ -3,6 +3,8 @@ package civitane.app.ledger;
 import civitane.core.facts.Acting;
 import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
+import civitane.core.facts.Paper;
+import civitane.core.facts.Payslip;
 import civitane.core.ledger.Added;
 import civitane.core.ledger.Assembled;
 import civitane.core.ledger.EntryKind;
@@ -153,6 +155,43 @@ public class Ledgers {
   public void tellParty(UUID party, OutsideParty told, EntryKind kind, Source source, String by) {
     var today = LocalDate.now(clock);
     add(Telling.party(of(party), party, told, recording(kind, source, by, today), now(today)));
+  }
+
+  /** Records a paper that came, or what was read off it. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void tellPaper(
+      UUID household,
+      UUID paper,
+      Paper told,
+      Map<String, UUID> ids,
+      EntryKind kind,
+      Source source,
+      String by) {
+    hold(household);
+    var today = LocalDate.now(clock);
+    add(Telling.paper(
+        of(household),
+        household,
+        paper,
+        told,
+        ids,
+        recording(kind, source, by, today),
+        now(today)));
+  }
+
+  /** Records what the payslips of an income show. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void tellPayslips(
+      UUID household, UUID income, List<Payslip> all, Source source, String by) {
+    hold(household);
+    var today = LocalDate.now(clock);
+    add(Telling.payslips(
+        of(household),
+        household,
+        income,
+        all,
+        recording(EntryKind.SHOWN, source, by, today),
+        now(today)));
   }
 
   private Recording recording(EntryKind kind, Source source, String by, LocalDate from) {

@@ -32,6 +32,14 @@ public record Paper(
     mrz = Lists.of(mrz);
   }
 
+  /** A paper that came and that nobody has read yet. */
+  public static Paper came(
+      PaperKind kind, @Nullable String person, @Nullable String income, @Nullable String note) {
+    return new Paper(
+        kind, person, income, null, null, null, null, null, null, null, List.of(), false, null,
+        null, note);
+  }
+
   /** Only an accepted paper is evidence. */
   public boolean isEvidence() {
     return Boolean.TRUE.equals(accepted);

@@ -22,6 +22,15 @@ public record Source(SourceKind kind, String ref, @Nullable String because) {
     return new Source(SourceKind.PARTY, id, how);
   }
 
+  /**
+   * What was read off a paper.
+   *
+   * @param because why it was returned, or taken in spite of something; null where nobody had to say
+   */
+  public static Source paper(String id, @Nullable String because) {
+    return new Source(SourceKind.PAPER, id, because);
+  }
+
   public static Source caseworker(String login, String because) {
     return new Source(SourceKind.CASEWORKER, login, because);
   }

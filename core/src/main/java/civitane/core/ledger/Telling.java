@@ -4,7 +4,9 @@ import civitane.core.facts.Acting;
 import civitane.core.facts.Household;
 import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
+import civitane.core.facts.Paper;
 import civitane.core.facts.Parts;
+import civitane.core.facts.Payslip;
 import civitane.core.facts.Request;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -137,6 +139,36 @@ public final class Telling {
       telling.subjects.add(new Subject(party, SubjectKind.PARTY, null, ++telling.nr));
     }
     telling.fields(party, SubjectKind.PARTY, told);
+    return new Added(telling.subjects, telling.entries);
+  }
+
+  /**
+   * A paper that came, or what was read off it.
+   *
+   * @param ids the people and incomes that it names, by their ids in the packet
+   */
+  public static Added paper(
+      Ledger ledger,
+      UUID household,
+      UUID paper,
+      Paper told,
+      Map<String, UUID> ids,
+      Recording how,
+      When now) {
+    var telling = new Telling(ledger, household, ids, how, now);
+    if (ledger.subject(paper).isEmpty()) {
+      telling.subjects.add(new Subject(paper, SubjectKind.PAPER, household, ++telling.nr));
+    }
+    telling.say(paper, Ledger.LISTED, true, null);
+    telling.fields(paper, SubjectKind.PAPER, told);
+    return new Added(telling.subjects, telling.entries);
+  }
+
+  /** What the payslips of an income show. */
+  public static Added payslips(
+      Ledger ledger, UUID household, UUID income, List<Payslip> all, Recording how, When now) {
+    var telling = new Telling(ledger, household, Map.of(), how, now);
+    telling.say(income, "payslips", all, List.of());
     return new Added(telling.subjects, telling.entries);
   }
 

@@ -1,0 +1,322 @@
+package civitane.app.papers;
+
+import civitane.app.audit.AuditLog;
+import civitane.app.catalogue.DeskWords;
+import civitane.app.claims.Claims;
+import civitane.app.claims.Wanting;
+import civitane.app.jobs.Jobs;
+import civitane.app.ledger.Ledgers;
+import civitane.app.problems.Problem;
+import civitane.app.staff.Staff;
+import civitane.core.claims.Item;
+import civitane.core.claims.ItemKind;
+import civitane.core.claims.ItemState;
+import civitane.core.claims.Want;
+import civitane.core.claims.Why;
+import civitane.core.facts.Paper;
+import civitane.core.facts.PaperFault;
+import civitane.core.facts.PaperKind;
+import civitane.core.facts.Payslip;
+import civitane.core.ledger.Assembled;
+import civitane.core.ledger.EntryKind;
+import civitane.core.ledger.Ledger;
+import civitane.core.ledger.Source;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Reason;
+import civitane.words.Voice;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Papers: they come, are read, and are accepted or given back; what is known of them stands in the ledger. */
+@Service
+class Papers {
+  private final PaperRows rows;
+  private final Ledgers ledgers;
+  private final Claims claims;
+  private final Wanting wanting;
+  private final Jobs jobs;
+  private final Staff staff;
+  private final AuditLog audit;
+  private final Clock clock;
+
+  Papers(
+      PaperRows rows,
+      Ledgers ledgers,
+      Claims claims,
+      Wanting wanting,
+      Jobs jobs,
+      Staff staff,
+      AuditLog audit,
+      Clock clock) {
+    this.rows = rows;
+    this.ledgers = ledgers;
+    this.claims = claims;
+    this.wanting = wanting;
+    this.jobs = jobs;
+    this.staff = staff;
+    this.audit = audit;
+    this.clock = clock;
+  }
+
+  /**
+   * How a paper is said to be when it comes.
+   *
+   * @param item what of the claim it is for; null where that is not known
+   * @param remark what the household says to it
+   */
+  record Filing(
+      @Nullable Integer item,
+      PaperKind kind,
+      @Nullable String person,
+      @Nullable String income,
+      String name,
+      String remark) {}
+
+  /** What a claim's household has handed in, and what the claim still wants. */
+  @Transactional(readOnly = true)
+  PaperView.Papers of(String number) {
+    var facts = claims.facts(number);
+    var household = claims.householdOf(number);
+    var ledger = ledgers.of(household);
+    var kept = rows.of(household);
+    var views = new ArrayList<PaperView>();
+    var papers = facts.packet().papers();
+    for (var i = 0; i < papers.size(); i++) {
+      var id = facts.places().subject("/papers/" + i).orElseThrow();
+      views.add(PaperView.of(
+          id,
+          papers.get(i),
+          facts.packet(),
+          because(ledger, id),
+          kept.stream()
+              .filter(one -> one.id().equals(id))
+              .findFirst()
+              .map(one -> PaperView.Picture.of(one, staff.nameOf(one.cameBy())))
+              .orElse(null)));
+    }
+    return new PaperView.Papers(wanted(number, facts), views);
+  }
+
+  /** The reason that was given with the last verdict on a paper. */
+  private static @Nullable String because(Ledger ledger, UUID paper) {
+    return ledger.history(paper, "accepted").stream()
+        .reduce((earlier, later) -> later)
+        .map(entry -> entry.source().because())
+        .orElse(null);
+  }
+
+  private List<PaperView.StillWanted> wanted(String number, Assembled facts) {
+    return claims.claim(number).live().stream()
+        .filter(item -> item.want().kind() == ItemKind.PAPER)
+        .map(item -> new PaperView.StillWanted(
+            item.id(),
+            facts.places().here(item.want().subject()),
+            DeskWords.WORDS.say(item.want().reasons(), Voice.DESK),
+            item.dueOn(),
+            item.state() == ItemState.ANSWERED))
+        .toList();
+  }
+
+  /** Keeps a file as a paper of a claim's household. It waits to be read; its pages are drawn afterwards. */
+  @Transactional
+  UUID take(Staff.Colleague by, String number, Incoming file, Sifting.Fit fit, Filing filing) {
+    var household = claims.householdOf(number);
+    ledgers.hold(household);
+    var facts = claims.facts(number);
+    var id = ledgers.freshId();
+    rows.keep(file, fit);
+    rows.add(
+        id, household, file.hash(), filing.name(), filing.remark(), by.login(), clock.instant());
+    ledgers.tellPaper(
+        household,
+        id,
+        Paper.came(
+            filing.kind(),
+            filing.person(),
+            filing.income(),
+            filing.remark().isEmpty() ? null : filing.remark()),
+        facts.places().ids(),
+        EntryKind.SAID,
+        Source.paper(id.toString(), null),
+        by.login());
+    var came = Why.PAPER_CAME.with(Argument.term(filing.kind()));
+    var item = filing.item();
+    if (item != null && isOpen(number, item)) {
+      claims.moveItem(by, number, came, (claim, act) -> claim.answer(act, item));
+    } else {
+      claims.note(by, number, came);
+    }
+    jobs.later(Drawing.KIND, file.hash());
+    audit.record(by.login(), "paper taken", id.toString(), number);
+    return id;
+  }
+
+  private boolean isOpen(String number, int item) {
+    return claims.claim(number).item(item).filter(Item::isLive).isPresent();
+  }
+
+  /**
+   * What was read off a paper, and the verdict on it.
+   *
+   * @param version of the paper as it was looked at
+   * @param faults why it is given back; none where it is accepted
+   * @param nameAccepted whether a name that differs is accepted, for the reason given
+   * @param slip what a payslip shows; null for other papers
+   */
+  record Reading(
+      int version,
+      Paper paper,
+      List<PaperFault> faults,
+      boolean nameAccepted,
+      String because,
+      @Nullable Payslip slip) {
+    boolean isAccepted() {
+      return faults.isEmpty();
+    }
+  }
+
+  /** Accepts a paper with what it shows, or gives it back; every claim of the household is asked again what it wants. */
+  @Transactional
+  void read(Staff.Colleague by, String number, UUID id, Reading reading) {
+    claims.mine(by, number);
+    var household = claims.householdOf(number);
+    ledgers.hold(household);
+    var kept = rows.find(id);
+    if (!kept.household().equals(household)) {
+      throw Problem.notThere("The paper");
+    }
+    rows.read(id, reading.version());
+    var facts = claims.facts(number);
+    var paper = judged(reading, facts);
+    ledgers.tellPaper(
+        household,
+        id,
+        paper,
+        facts.places().ids(),
+        EntryKind.SHOWN,
+        Source.paper(id.toString(), told(reading)),
+        by.login());
+    if (reading.isAccepted() && reading.slip() != null && paper.income() != null) {
+      slip(by, household, id, facts, paper.income(), reading.slip());
+    }
+    settle(by, number, facts, paper, reading);
+    audit.record(
+        by.login(),
+        reading.isAccepted() ? "paper accepted" : "paper returned",
+        id.toString(),
+        number);
+  }
+
+  /** The paper with its verdict; a name that differs is accepted with a reason only. */
+  private static Paper judged(Reading reading, Assembled facts) {
+    var paper = reading.paper();
+    var differs = PaperView.differing(paper, facts.packet());
+    if (reading.isAccepted() && differs != null) {
+      if (!reading.nameAccepted()) {
+        throw Problem.wrong(differs + " Accept the name with a reason, or give the paper back.");
+      }
+      if (reading.because().isBlank()) {
+        throw Problem.wrong("A name that differs is accepted with a reason, as in “maiden name”.");
+      }
+    }
+    return new Paper(
+        paper.kind(),
+        paper.person(),
+        paper.income(),
+        paper.employer(),
+        paper.issuedOn(),
+        paper.expiresOn(),
+        paper.nameOnPaper(),
+        differs == null ? null : reading.nameAccepted(),
+        paper.birthDateOnPaper(),
+        paper.addressOnPaper(),
+        paper.mrz(),
+        paper.reportedLost(),
+        reading.isAccepted(),
+        paper.replaces(),
+        paper.note());
+  }
+
+  private static @Nullable String told(Reading reading) {
+    if (reading.isAccepted()) {
+      return reading.because().isBlank() ? null : reading.because().strip();
+    }
+    return DeskWords.WORDS.say(returned(reading), Voice.DESK);
+  }
+
+  private static Reason returned(Reading reading) {
+    return Why.PAPER_RETURNED.with(
+        Argument.term(reading.paper().kind()),
+        Argument.terms(reading.faults()),
+        Argument.told(reading.because().isBlank() ? "none" : reading.because().strip()));
+  }
+
+  private void slip(
+      Staff.Colleague by,
+      UUID household,
+      UUID paper,
+      Assembled facts,
+      String income,
+      Payslip slip) {
+    var all = new ArrayList<>(facts
+        .packet()
+        .household()
+        .income(income)
+        .orElseThrow(() -> Problem.wrong("The payslip belongs to an income of this household."))
+        .payslips());
+    all.removeIf(one -> one.periodEnd().equals(slip.periodEnd()));
+    all.add(slip);
+    all.sort(Comparator.comparing(Payslip::periodEnd).reversed());
+    ledgers.tellPayslips(
+        household,
+        Optional.ofNullable(facts.places().ids().get(income)).orElseThrow(),
+        all,
+        Source.paper(paper.toString(), null),
+        by.login());
+  }
+
+  private void settle(
+      Staff.Colleague by, String number, Assembled facts, Paper paper, Reading reading) {
+    var answered = claims.claim(number).live().stream()
+        .filter(item -> item.want().kind() == ItemKind.PAPER && item.state() == ItemState.ANSWERED)
+        .filter(item -> isFor(item.want(), paper, facts))
+        .findFirst();
+    var because = reading.isAccepted()
+        ? Why.PAPER_ACCEPTED.with(Argument.term(paper.kind()))
+        : returned(reading);
+    if (answered.isPresent() && !reading.isAccepted()) {
+      var item = answered.get().id();
+      claims.moveItem(
+          by,
+          number,
+          because,
+          (claim, act) -> claim.giveBack(act, item, List.of(because), claims.toAnswerBy()));
+    }
+    wanting.askAgain(by, claims.householdOf(number), List.of(), null, because);
+  }
+
+  /** Whether an item is about the person or income of a paper, or names nobody. */
+  private static boolean isFor(Want want, Paper paper, Assembled facts) {
+    var here = facts.places().here(want.subject());
+    var colon = here.indexOf(':');
+    if (colon < 0) {
+      return true;
+    }
+    var whose = here.substring(colon + 1);
+    return whose.equals(paper.person()) || whose.equals(paper.income());
+  }
+
+  /** A paper that may be looked at from a claim; that it was is noted. */
+  @Transactional
+  PaperRows.Kept look(Staff.Colleague by, UUID id) {
+    audit.record(by.login(), "paper looked at", id.toString(), "");
+    return rows.find(id);
+  }
+}

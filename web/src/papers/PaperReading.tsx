@@ -1,0 +1,267 @@
+import { type FormEvent, useState } from "react";
+import { useTranslation } from "react-i18next";
+import { api, type ClaimView, done, type Schemas } from "../api/client";
+import { dateWords, readDate, readNumber } from "../draft/typing";
+import { spoken, vocabulary } from "../i18n/words";
+import { fullDay, money } from "../parts/format";
+import { useTrying } from "../parts/useTrying";
+import { reads, type Shown } from "./kinds";
+
+const FAULTS = vocabulary("paperFault");
+const KINDS = vocabulary("paperKind");
+
+interface Props {
+  claim: ClaimView;
+  paper: Schemas["PaperView"];
+  /** The people and incomes of the household, by their ids, as they are called. */
+  people: [string, string][];
+  incomes: [string, string][];
+  /** What the household said, to be held against what the paper shows. */
+  said: (person: string | undefined, shown: Shown) => string;
+  today: string;
+  onRead: (papers: Schemas["Papers"]) => void;
+}
+
+/** What a paper shows, typed beside what was said; then it is accepted, or given back with what is wrong. */
+export function PaperReading({ claim, paper, people, incomes, said, today, onRead }: Props) {
+  const { t } = useTranslation();
+  const [attempt, refusal] = useTrying();
+  const [kind, setKind] = useState(paper.kind);
+  const [person, setPerson] = useState(paper.person ?? (people.length === 1 ? people[0][0] : ""));
+  const [income, setIncome] = useState(paper.income ?? (incomes.length === 1 ? incomes[0][0] : ""));
+  const [returning, setReturning] = useState(false);
+  const [faults, setFaults] = useState<string[]>([]);
+  const [unread, setUnread] = useState("");
+
+  const send = (form: FormData, back: boolean) => {
+    const text = (name: string) => String(form.get(name) ?? "").trim() || undefined;
+    const day = (name: string) => {
+      const typed = text(name);
+      if (!typed) return undefined;
+      const read = readDate(typed, today, true);
+      if (!read) throw new Error(t("paper.notADay", { what: t(`paper.${name}`) }));
+      return read;
+    };
+    const gross = text("gross") ? readNumber(text("gross") as string) : undefined;
+    if (text("gross") && gross === undefined) throw new Error(t("paper.notMoney"));
+    if (kind === "payslip" && !back && (!text("periodEnd") || gross === undefined)) {
+      throw new Error(t("paper.slipWanted"));
+    }
+    return done(
+      api.POST("/api/claims/{number}/papers/{id}/read", {
+        params: { path: { number: claim.number, id: paper.id } },
+        body: {
+          version: paper.picture?.version ?? 0,
+          kind,
+          person: person || undefined,
+          income: income || undefined,
+          issuedOn: day("issuedOn"),
+          expiresOn: day("expiresOn"),
+          nameOnPaper: text("name"),
+          birthDateOnPaper: day("birthDate"),
+          addressOnPaper: text("address"),
+          mrz: text("zone")?.split(/\s*\n\s*/),
+          periodEnd: day("periodEnd"),
+          gross,
+          faults: back ? faults : [],
+          nameAccepted: form.get("nameAccepted") === "on",
+          because: String(form.get("because") ?? ""),
+        },
+      }),
+    );
+  };
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const form = new FormData(event.currentTarget);
+    const back = (event.nativeEvent as SubmitEvent).submitter?.id === "return-paper";
+    if (back && faults.length === 0) {
+      setReturning(true);
+      setUnread(t("paper.faultWanted"));
+      return;
+    }
+    setUnread("");
+    attempt(async () => onRead(await send(form, back)));
+  };
+  const before: Record<Shown, string> = {
+    name: paper.nameOnPaper ?? "",
+    birthDate: dateWords(paper.birthDateOnPaper),
+    issuedOn: dateWords(paper.issuedOn),
+    expiresOn: dateWords(paper.expiresOn),
+    address: paper.addressOnPaper ?? "",
+    zone: paper.mrz.join("\n"),
+    slip: "",
+  };
+  const shown = reads(kind);
+  return (
+    <form key={paper.id} onSubmit={submit} className="flex flex-col gap-3 p-4">
+      <div className="flex flex-wrap gap-3">
+        <Labelled words={t("paper.kind")}>
+          <select className="select w-full" value={kind} onChange={(event) => setKind(event.target.value)}>
+            {KINDS.map((one) => (
+              <option key={one} value={one}>
+                {spoken(one, "paperKind")}
+              </option>
+            ))}
+          </select>
+        </Labelled>
+        <Labelled words={t("paper.whose")}>
+          <select
+            className="select w-full"
+            value={person}
+            onChange={(event) => setPerson(event.target.value)}
+          >
+            <option value="">{t("paper.nobodys")}</option>
+            {people.map(([id, name]) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </Labelled>
+        {(kind === "payslip" || paper.income) && (
+          <Labelled words={t("paper.income")}>
+            <select
+              className="select w-full"
+              value={income}
+              onChange={(event) => setIncome(event.target.value)}
+            >
+              <option value="">{t("app.choose")}</option>
+              {incomes.map(([id, name]) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </Labelled>
+        )}
+      </div>
+      {paper.picture?.remark && (
+        <p className="small">
+          <span className="soft">{t("paper.remark")}</span> {paper.picture.remark}
+        </p>
+      )}
+      <table className="w-full">
+        <thead>
+          <tr className="soft small text-left">
+            <th className="font-normal w-[6.5rem]">{t("paper.what")}</th>
+            <th className="font-normal w-[8rem]">○ {t("paper.said")}</th>
+            <th className="font-normal">□ {t("paper.shown")}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown
+            .filter((one) => one !== "slip")
+            .map((one) => (
+              <tr key={one} className="align-top border-t border-base-300">
+                <td className="py-2 small">{t(`paper.${one}`)}</td>
+                <td className="py-2 case">{said(person || undefined, one)}</td>
+                <td className="py-1">
+                  {one === "zone" ? (
+                    <textarea
+                      name="zone"
+                      rows={2}
+                      className="textarea case w-full"
+                      aria-label={t("paper.zone")}
+                      defaultValue={before.zone}
+                    />
+                  ) : (
+                    <input
+                      name={one}
+                      className="input input-sm case w-full"
+                      aria-label={t(`paper.${one}`)}
+                      defaultValue={before[one]}
+                      autoComplete="off"
+                    />
+                  )}
+                </td>
+              </tr>
+            ))}
+          {shown.includes("slip") && (
+            <tr className="align-top border-t border-base-300">
+              <td className="py-2 small">{t("paper.slip")}</td>
+              <td className="py-2 case">{said(income || undefined, "slip")}</td>
+              <td className="py-1 flex gap-2">
+                <Labelled words={t("paper.periodEnd")}>
+                  <input name="periodEnd" className="input input-sm case w-full" placeholder="31 10 26" />
+                </Labelled>
+                <Labelled words={t("paper.gross")}>
+                  <input
+                    name="gross"
+                    className="input input-sm case w-full text-right"
+                    placeholder="1,863.33"
+                  />
+                </Labelled>
+              </td>
+            </tr>
+          )}
+        </tbody>
+      </table>
+      {paper.nameDiffers && <p className="wrong">{paper.nameDiffers}</p>}
+      <label className="inline-flex items-center gap-2">
+        <input type="checkbox" className="checkbox checkbox-sm" name="nameAccepted" />
+        {t("paper.nameAccepted")}
+      </label>
+      {returning && (
+        <fieldset>
+          <legend className="soft">{t("paper.faults")}</legend>
+          <div className="flex flex-wrap gap-x-4">
+            {FAULTS.map((fault) => (
+              <label key={fault} className="inline-flex items-center gap-2 min-h-8">
+                <input
+                  type="checkbox"
+                  className="checkbox checkbox-sm"
+                  checked={faults.includes(fault)}
+                  onChange={(event) =>
+                    setFaults(
+                      event.target.checked ? [...faults, fault] : faults.filter((one) => one !== fault),
+                    )
+                  }
+                />
+                {spoken(fault, "paperFault")}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      )}
+      <Labelled words={t("paper.because")}>
+        <input name="because" className="input input-sm w-full" autoComplete="off" />
+      </Labelled>
+      <div className="flex gap-3 items-center">
+        <button type="submit" id="accept-paper" className="btn btn-primary btn-sm">
+          {t("paper.accept")} <kbd className="key">Alt A</kbd>
+        </button>
+        <button type="submit" id="return-paper" className="btn btn-sm">
+          {t("paper.return")} <kbd className="key">Alt B</kbd>
+        </button>
+      </div>
+      <p role="alert" className="wrong">
+        {unread || refusal}
+      </p>
+      {paper.accepted === false && <p className="small">{paper.because}</p>}
+      {paper.picture && (
+        <p className="soft small">
+          {t("paper.came", { name: paper.picture.cameBy, day: fullDay(paper.picture.cameAt) })} ·{" "}
+          <a className="plain-link" href={`/api/papers/${paper.id}/file`}>
+            {t("paper.file")}
+          </a>
+        </p>
+      )}
+    </form>
+  );
+}
+
+function Labelled({ words, children }: { words: string; children: React.ReactNode }) {
+  return (
+    <label className="flex flex-col gap-0.5 flex-1 min-w-28">
+      <span className="soft small">{words}</span>
+      {children}
+    </label>
+  );
+}
+
+/** An income as it was said: its amount, with the period. */
+export function incomeWords(income: { amount?: number; frequency?: string }): string {
+  return income.amount === undefined
+    ? ""
+    : `${money(income.amount)} ${spoken(income.frequency ?? "", "frequency")}`;
+}

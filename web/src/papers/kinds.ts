@@ -1,0 +1,32 @@
+/** What of a paper is read beside its picture, by what it is for. */
+export type Shown = "name" | "birthDate" | "issuedOn" | "expiresOn" | "address" | "zone" | "slip";
+
+const IDENTITY: Shown[] = ["name", "birthDate", "issuedOn", "expiresOn"];
+
+const READS: Record<string, Shown[]> = {
+  passport: [...IDENTITY, "zone"],
+  nationalId: [...IDENTITY, "zone"],
+  residencePermit: [...IDENTITY, "zone"],
+  drivingLicence: IDENTITY,
+  birthRecord: ["name", "birthDate", "issuedOn"],
+  workCard: ["name", "expiresOn"],
+  studentCard: ["name", "expiresOn"],
+  utilityBill: ["name", "address", "issuedOn"],
+  bankStatement: ["name", "issuedOn"],
+  payslip: ["name", "slip"],
+  lease: ["name", "address", "issuedOn"],
+};
+
+/** The fields that a kind of paper can speak to: a name and a day at least. */
+export function reads(kind: string): Shown[] {
+  return READS[kind] ?? ["name", "issuedOn"];
+}
+
+/** Kinds that show who somebody is, for an item that asks for any with a photo. */
+const PHOTO = ["passport", "nationalId", "drivingLicence", "residencePermit", "workCard", "studentCard"];
+
+/** What an item asks for: the kind, and the person or income it is about. */
+export function askedFor(subject: string): { kind: string; whose?: string } {
+  const [kind, whose] = subject.split(":");
+  return { kind: kind === "photoIdentity" ? PHOTO[0] : kind, whose };
+}
