@@ -64,9 +64,21 @@ export function Claim() {
     { key: "Alt+W", says: t("keys.working"), act: () => setView("working") },
     { key: "Alt+R", says: t("keys.record"), act: () => setView("record") },
     ...(claim.data && !claim.data.holder ? [{ key: "Alt+T", says: t("keys.takeUp"), act: take }] : []),
-    { key: "Alt+G", says: t("keys.decide"), act: () => document.getElementById("decide")?.click() },
-    { key: "Alt+P", says: t("pressing.title"), act: () => setBelow(below === "pressing" ? "" : "pressing") },
-    { key: "Alt+S", says: t("speaking.title"), act: () => setBelow(below === "speaking" ? "" : "speaking") },
+    ...(view === "working"
+      ? [{ key: "Alt+G", says: t("keys.decide"), act: () => document.getElementById("decide")?.click() }]
+      : []),
+    {
+      key: "Alt+P",
+      says: t("pressing.title"),
+      act: () => setBelow(below === "pressing" ? "" : "pressing"),
+      quiet: view === "papers",
+    },
+    {
+      key: "Alt+S",
+      says: t("speaking.title"),
+      act: () => setBelow(below === "speaking" ? "" : "speaking"),
+      quiet: view === "papers",
+    },
     { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },
   ];
   return (

@@ -47,7 +47,7 @@ export function PaperDrop({ number, filing, onTaken }: Props) {
   return (
     <div>
       <DropZone
-        className="block border-2 border-dashed border-base-300 px-4 py-3 data-[drop-target]:border-primary data-[drop-target]:bg-base-200"
+        className="block border-2 border-dashed border-base-300 px-3 py-2 data-[drop-target]:border-primary data-[drop-target]:bg-base-200"
         onDrop={async (event) => {
           const files = await Promise.all(
             event.items.flatMap((item) => (item.kind === "file" ? [item.getFile()] : [])),
@@ -58,8 +58,7 @@ export function PaperDrop({ number, filing, onTaken }: Props) {
         <Text slot="label" className="block soft small">
           {t("paper.accepted")}
         </Text>
-        <span className="flex flex-wrap gap-3 mt-1 items-center">
-          {t("file.drop")}
+        <span className="flex flex-wrap gap-2 mt-2 items-center">
           <FileTrigger
             acceptedFileTypes={ACCEPTED}
             allowsMultiple

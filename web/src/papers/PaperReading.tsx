@@ -32,6 +32,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onRea
   const [returning, setReturning] = useState(false);
   const [faults, setFaults] = useState<string[]>([]);
   const [unread, setUnread] = useState("");
+  const [name, setName] = useState(paper.nameOnPaper ?? "");
 
   const send = (form: FormData, back: boolean) => {
     const text = (name: string) => String(form.get(name) ?? "").trim() || undefined;
@@ -119,7 +120,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onRea
           </select>
         </Labelled>
         {(kind === "payslip" || paper.income) && (
-          <Labelled words={t("paper.income")}>
+          <Labelled words={t("paper.income")} wide>
             <select
               className="select w-full"
               value={income}
@@ -170,6 +171,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onRea
                       className="input input-sm case w-full"
                       aria-label={t(`paper.${one}`)}
                       defaultValue={before[one]}
+                      onChange={one === "name" ? (event) => setName(event.target.value) : undefined}
                       autoComplete="off"
                     />
                   )}
@@ -197,10 +199,12 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onRea
         </tbody>
       </table>
       {paper.nameDiffers && <p className="wrong">{paper.nameDiffers}</p>}
-      <label className="inline-flex items-center gap-2">
-        <input type="checkbox" className="checkbox checkbox-sm" name="nameAccepted" />
-        {t("paper.nameAccepted")}
-      </label>
+      {name.trim() !== "" && name.trim() !== said(person || undefined, "name") && (
+        <label className="inline-flex items-center gap-2">
+          <input type="checkbox" className="checkbox checkbox-sm" name="nameAccepted" />
+          {t("paper.nameAccepted")}
+        </label>
+      )}
       {returning && (
         <fieldset>
           <legend className="soft">{t("paper.faults")}</legend>
@@ -250,9 +254,9 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onRea
   );
 }
 
-function Labelled({ words, children }: { words: string; children: React.ReactNode }) {
+function Labelled({ words, wide, children }: { words: string; wide?: boolean; children: React.ReactNode }) {
   return (
-    <label className="flex flex-col gap-0.5 flex-1 min-w-28">
+    <label className={`flex flex-col gap-0.5 flex-1 ${wide ? "basis-full" : "min-w-28"}`}>
       <span className="soft small">{words}</span>
       {children}
     </label>

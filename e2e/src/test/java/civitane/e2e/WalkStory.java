@@ -80,6 +80,9 @@ public class WalkStory extends Story {
       assertThat(page.getByText("The checks")).isVisible();
       walk.past("the working of " + household);
       accessible(page, "the working at night");
+      page.keyboard().press("Alt+e");
+      assertThat(page.getByText("Still wanted")).isVisible();
+      walk.past("the papers of " + household);
       page.keyboard().press("Alt+r");
       walk.past("the record of " + household);
       page.keyboard().press("Alt+s");

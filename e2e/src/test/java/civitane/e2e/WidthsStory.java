@@ -41,6 +41,9 @@ public class WidthsStory extends Story {
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("The checks")).isVisible();
     fits("a claim's working");
+    page.keyboard().press("Alt+e");
+    assertThat(page.getByText("Still wanted")).isVisible();
+    fits("a claim's papers");
     page.keyboard().press("Alt+r");
     fits("a claim's record");
     page.keyboard().press("Alt+s");

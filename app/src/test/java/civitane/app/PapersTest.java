@@ -1,0 +1,286 @@
+package civitane.app;
+
+import java.io.IOException;
+import java.time.Duration;
+import java.util.Map;
+import org.awaitility.Awaitility;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.MvcResult;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+/** Papers are taken in with distrust, and read by a person before they count. */
+public class PapersTest extends OnDatabase {
+  private static final Duration SOON = Duration.ofSeconds(30);
+
+  /** A household that asks for rent relief: it wants a lease, payslips and more. */
+  private static String rent(int number) {
+    return Packets.meals(number, 2, "en")
+        .replaceFirst("(?s)\"requests\": \\[.*?\\}\\}\\],", """
+            "requests": [{"service": "rentRelief", "answers": {
+              "arrears": [{"month": "2026-10", "owed": 500}], "hardship": ["lostWork"],
+              "landlord": {"name": "Quay Lets"}, "leaseNames": ["Nobody Yet"]}}],""")
+        .replace(
+            "\"incomes\":", "\"benefits\": [], \"assets\": [], \"expenses\": [], \"incomes\":");
+  }
+
+  private MvcResult bring(String number, byte[] file, Map<String, String> filing) throws Exception {
+    var request = MockMvcRequestBuilders.post("/api/claims/{number}/papers", number)
+        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+        .content(file);
+    filing.forEach((name, value) -> request.header("X-Paper-" + name, value));
+    return asIkenna(request);
+  }
+
+  private JsonNode papers(String number) throws Exception {
+    return body(asIkenna(get("/api/claims/{number}/papers", number)));
+  }
+
+  private static JsonNode wanted(JsonNode papers, String subject) {
+    return papers
+        .get("wanted")
+        .valueStream()
+        .filter(one -> one.get("subject").stringValue().startsWith(subject))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(subject + " is not among " + papers.get("wanted")));
+  }
+
+  private static JsonNode paper(JsonNode papers, String id) {
+    return papers
+        .get("papers")
+        .valueStream()
+        .filter(one -> one.get("id").stringValue().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private MvcResult read(String number, String id, int version, String rest) throws Exception {
+    return asIkenna(post(
+        "/api/claims/{number}/papers/{id}/read",
+        "{\"version\": " + version + ", " + rest + "}",
+        number,
+        id));
+  }
+
+  @DataProvider
+  public static Object[][] refused() throws IOException {
+    return new Object[][] {
+      {"an empty file", new byte[0], "empty"},
+      {"a file that is too large", MadePapers.tooLarge(), "larger than 15 MB"},
+      {"a renamed program", MadePapers.text("MZ\u0090\0\3"), "a program"},
+      {"an archive", MadePapers.text("PK\3\4 and more"), "an archive"},
+      {"a page of markup", MadePapers.text("<html><script>1</script>"), "PDF, PNG and JPEG"},
+      {"the trial pattern", MadePapers.trialPattern(), "harmful"},
+      {
+        "the trial pattern behind a picture",
+        MadePapers.joined(MadePapers.png(20, 20, ""), MadePapers.trialPattern()),
+        "harmful"
+      },
+      {"an encrypted PDF", MadePapers.encrypted(), "encrypted"},
+      {"a PDF that runs something", MadePapers.running(), "runs something"},
+      {"a PDF without a page", MadePapers.pdf(0), "no page"},
+      {"a PDF of 301 pages", MadePapers.pdf(301), "301 pages"},
+      {"a PDF that unpacks without end", MadePapers.bomb(), "unpacks"},
+      {"half a PDF", MadePapers.text("%PDF-1.7\n1 0 obj\n<< /Type /Cat"), "damaged"},
+      {"half a picture", MadePapers.half(MadePapers.png(900, 900, "cut")), "damaged"},
+      {"a picture as large as a wall", MadePapers.wall(), "60 million"},
+      {
+        "markup with a PDF in it",
+        MadePapers.joined(MadePapers.text("<html>"), MadePapers.pdf(1)),
+        "PDF, PNG and JPEG"
+      }
+    };
+  }
+
+  private String claimForAll = "";
+
+  /** One claim does for all that is refused: none of it leaves a trace there. */
+  private String claimForAll() throws Exception {
+    if (claimForAll.isEmpty()) {
+      claimForAll = claimOf(rent(1101));
+    }
+    return claimForAll;
+  }
+
+  @Test(dataProvider = "refused")
+  public void whatIsNoPaperIsRefusedInItsOwnWords(String what, byte[] file, String words)
+      throws Exception {
+    var number = claimForAll();
+    var before = count("paper_file");
+    var answer = bring(number, file, Map.of("Kind", "lease"));
+    assertEquals(answer.getResponse().getStatus(), 422, what);
+    assertTrue(
+        body(answer).get("detail").stringValue().contains(words), body(answer).toString());
+    assertEquals(count("paper_file"), before, "nothing is kept of " + what);
+  }
+
+  @Test
+  public void aPaperThatComesIsDrawnReadAndAcceptedAndTheClaimWantsItNoMore() throws Exception {
+    var number = claimOf(rent(1102));
+    taken(number);
+    var item = wanted(papers(number), "lease").get("item").intValue();
+    var taken = body(bring(
+        number,
+        MadePapers.pdf(2),
+        Map.of("Kind", "lease", "Item", String.valueOf(item), "Name", "the%20lease.pdf")));
+    var id = taken.get("id").stringValue();
+    Awaitility.await()
+        .atMost(SOON)
+        .until(() -> paper(papers(number), id).at("/picture/drawn").booleanValue());
+    var came = papers(number);
+    assertTrue(wanted(came, "lease").get("came").booleanValue());
+    assertEquals(paper(came, id).at("/picture/pages").intValue(), 2);
+    assertEquals(paper(came, id).at("/picture/name").stringValue(), "the lease.pdf");
+    assertEquals(claim(number).at("/next/words").stringValue(), "Look at what came");
+    var page = asIkenna(get("/api/papers/{id}/pages/1", id)).getResponse();
+    assertEquals(page.getContentType(), "image/jpeg");
+    assertEquals(page.getHeader("X-Content-Type-Options"), "nosniff");
+    assertTrue(page.getContentAsByteArray().length > 500);
+    assertEquals(asIkenna(get("/api/papers/{id}/pages/7", id)).getResponse().getStatus(), 404);
+
+    var accepted = read(
+        number,
+        id,
+        0,
+        "\"kind\": \"lease\", \"faults\": [], \"nameAccepted\": false, \"because\": \"\"");
+    assertEquals(
+        accepted.getResponse().getStatus(), 200, accepted.getResponse().getContentAsString());
+    assertFalse(
+        body(accepted).get("wanted").toString().contains("\"lease\""), "no lease is wanted");
+    assertTrue(paper(body(accepted), id).get("accepted").booleanValue());
+    assertEquals(
+        count("entry where subject_id = '" + id + "' and field = 'accepted' and kind = 'SHOWN'"),
+        1);
+    assertTrue(claim(number).get("events").toString().contains("The paper was accepted: lease"));
+    var again = read(
+        number,
+        id,
+        0,
+        "\"kind\": \"lease\", \"faults\": [], \"nameAccepted\": false, \"because\": \"\"");
+    assertEquals(again.getResponse().getStatus(), 412, "read by somebody else meanwhile");
+  }
+
+  @Test
+  public void aPaperThatIsGivenBackIsAskedForAgainWithWhatIsWrong() throws Exception {
+    var number = claimOf(rent(1103));
+    taken(number);
+    var item = wanted(papers(number), "lease").get("item").intValue();
+    var id = body(bring(
+            number, MadePapers.jpeg(), Map.of("Kind", "lease", "Item", String.valueOf(item))))
+        .get("id")
+        .stringValue();
+    var back = read(
+        number,
+        id,
+        0,
+        "\"kind\": \"lease\", \"faults\": [\"cutOff\", \"notLegible\"], \"nameAccepted\": false,"
+            + " \"because\": \"the second page, please\"");
+    assertEquals(back.getResponse().getStatus(), 200, back.getResponse().getContentAsString());
+    var view = paper(body(back), id);
+    assertFalse(view.get("accepted").booleanValue());
+    assertTrue(view.get("because").stringValue().contains("cut off"), view.toString());
+    var again = wanted(body(back), "lease");
+    assertEquals(again.get("item").intValue(), item, "the same item, returned");
+    assertFalse(again.get("came").booleanValue());
+    assertTrue(claim(number).get("events").toString().contains("the second page, please"));
+  }
+
+  @Test
+  public void aNameThatDiffersIsAcceptedWithAReasonOnly() throws Exception {
+    var number = claimOf(rent(1104));
+    taken(number);
+    var id = body(bring(
+            number, MadePapers.png(400, 300, "id"), Map.of("Kind", "passport", "Person", "p1")))
+        .get("id")
+        .stringValue();
+    var shown = "\"kind\": \"passport\", \"person\": \"p1\", \"nameOnPaper\": \"Somebody Else\","
+        + " \"faults\": [], ";
+    var plain = read(number, id, 0, shown + "\"nameAccepted\": false, \"because\": \"\"");
+    assertEquals(plain.getResponse().getStatus(), 422);
+    assertTrue(body(plain).get("detail").stringValue().contains("another name"));
+    var silent = read(number, id, 0, shown + "\"nameAccepted\": true, \"because\": \" \"");
+    assertEquals(silent.getResponse().getStatus(), 422);
+    var reasoned =
+        read(number, id, 0, shown + "\"nameAccepted\": true, \"because\": \"maiden name\"");
+    assertEquals(reasoned.getResponse().getStatus(), 200);
+    assertEquals(paper(body(reasoned), id).get("because").stringValue(), "maiden name");
+  }
+
+  @Test
+  public void payslipsAreReadAsRowsOfTheIncome() throws Exception {
+    var number = claimOf(rent(1105));
+    taken(number);
+    for (var slip : new String[][] {{"2026-11-06", "520"}, {"2026-10-30", "410.50"}}) {
+      var id = body(bring(
+              number,
+              MadePapers.pdf(Integer.parseInt(slip[0].substring(8)) % 5 + 1),
+              Map.of("Kind", "payslip", "Person", "p1", "Income", "i1")))
+          .get("id")
+          .stringValue();
+      var accepted = read(
+          number,
+          id,
+          0,
+          "\"kind\": \"payslip\", \"person\": \"p1\", \"income\": \"i1\", \"periodEnd\": \""
+              + slip[0]
+              + "\", \"gross\": " + slip[1]
+              + ", \"faults\": [], \"nameAccepted\": false, \"because\": \"\"");
+      assertEquals(accepted.getResponse().getStatus(), 200);
+    }
+    var slips = claim(number).get("packet").at("/household/incomes/0/payslips");
+    assertEquals(slips.size(), 2, slips.toString());
+    assertEquals(slips.at("/0/periodEnd").stringValue(), "2026-11-06");
+    assertEquals(slips.at("/1/gross").decimalValue().toPlainString(), "410.5");
+  }
+
+  @Test
+  public void theSameFileIsKeptOnceAndComesBackByteForByte() throws Exception {
+    var number = claimOf(rent(1106));
+    taken(number);
+    var file = MadePapers.joined(MadePapers.png(800, 600, "twice"), new byte[400_000]);
+    var first = body(bring(number, file, Map.of("Kind", "other"))).get("id").stringValue();
+    var second = body(bring(number, file, Map.of("Kind", "other"))).get("id").stringValue();
+    var hash = database
+        .sql("select distinct hash from paper where id in (?::uuid, ?::uuid)")
+        .params(first, second)
+        .query(String.class)
+        .single();
+    assertTrue(count("paper_piece where hash = '" + hash + "'") > 1, "in pieces");
+    var started = asIkenna(get("/api/papers/{id}/file", second));
+    var answer =
+        http.perform(MockMvcRequestBuilders.asyncDispatch(started)).andReturn().getResponse();
+    assertEquals(answer.getContentAsByteArray(), file);
+    assertTrue(answer.getHeader("Content-Disposition").startsWith("attachment"));
+  }
+
+  @Test
+  public void aPaperOfAnotherHouseholdIsNotThere() throws Exception {
+    var number = claimOf(rent(1107));
+    var other = claimOf(rent(1108));
+    taken(other);
+    var id = body(bring(number, MadePapers.jpeg(), Map.of("Kind", "lease")))
+        .get("id")
+        .stringValue();
+    var answer = read(
+        other,
+        id,
+        0,
+        "\"kind\": \"lease\", \"faults\": [], \"nameAccepted\": false, \"because\": \"\"");
+    assertEquals(answer.getResponse().getStatus(), 404);
+    ObjectNode nobody = json.createObjectNode();
+    assertEquals(
+        asIkenna(post("/api/claims/{number}/papers/{id}/read", nobody.toString(), number, id))
+                .getResponse()
+                .getStatus()
+            / 100,
+        4,
+        "nobody has the claim, and nothing is said");
+  }
+}
