@@ -11,6 +11,7 @@ export default defineConfig({
     rolldownOptions: {
       output: {
         codeSplitting: {
+          includeDependenciesRecursively: false,
           groups: [
             // What the Desk does without comes with the screens that need it.
             { name: "later", test: /node_modules\/(react-aria|react-stately|@internationalized|marked)/, priority: 2 },

@@ -26,7 +26,7 @@ export function NameOutside({ handle, pointer, label, kind, className }: Props) 
   });
   const items = (known.data ?? []).filter((one) => one !== name).map((one) => ({ id: one }));
   return (
-    <span className="block relative">
+    <div className="relative">
       <ComboBox
         aria-label={label}
         allowsCustomValue
@@ -58,6 +58,6 @@ export function NameOutside({ handle, pointer, label, kind, className }: Props) 
         </Popover>
       </ComboBox>
       <FieldMark handle={handle} pointer={pointer} />
-    </span>
+    </div>
   );
 }
