@@ -81,7 +81,8 @@ public class PapersStory extends Story {
     page.keyboard().press("Tab");
     page.keyboard().type("1,512.40");
     page.keyboard().press("Alt+a");
-    assertThat(list.getByText("accepted", new Locator.GetByTextOptions().setExact(true))).isVisible();
+    assertThat(list.getByText("accepted", new Locator.GetByTextOptions().setExact(true)))
+        .isVisible();
 
     bring(slip("dark.png", "…"));
     assertThat(list.getByText("to be read")).isVisible();
@@ -91,7 +92,8 @@ public class PapersStory extends Story {
     reading.getByLabel("not legible").check();
     reading.getByLabel("Reason, or what would settle it").fill("a picture by daylight");
     page.keyboard().press("Alt+b");
-    assertThat(list.getByText("given back", new Locator.GetByTextOptions().setExact(true))).isVisible();
+    assertThat(list.getByText("given back", new Locator.GetByTextOptions().setExact(true)))
+        .isVisible();
     page.keyboard().press("Alt+r");
     assertThat(page.getByRole(AriaRole.MAIN)).containsText("The paper was accepted: payslips");
     assertThat(page.getByRole(AriaRole.MAIN)).containsText("not legible. a picture by daylight");

@@ -7,8 +7,11 @@ import civitane.app.drafts.Applications;
 import civitane.app.drafts.Draft;
 import civitane.app.lodging.Lodging;
 import civitane.app.money.Debts;
+import civitane.app.papers.Papers;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
+import civitane.core.facts.PaperKind;
+import civitane.core.facts.Vocabulary;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
@@ -25,7 +28,8 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Fills an empty database with the made-up district: its staff, and households at the stages of their stories. */
+import static civitane.core.facts.Known.known;
+
 @Component
 @ConditionalOnProperty("civitane.demo")
 class DemoFiller implements ApplicationRunner {
@@ -40,6 +44,7 @@ class DemoFiller implements ApplicationRunner {
   private final Claims claims;
   private final Decisions decisions;
   private final Debts debts;
+  private final Papers papers;
   private final OfficeClock clock;
   private final JdbcClient database;
   private final JsonMapper json;
@@ -51,6 +56,7 @@ class DemoFiller implements ApplicationRunner {
       Claims claims,
       Decisions decisions,
       Debts debts,
+      Papers papers,
       OfficeClock clock,
       JdbcClient database,
       JsonMapper json) {
@@ -60,6 +66,7 @@ class DemoFiller implements ApplicationRunner {
     this.claims = claims;
     this.decisions = decisions;
     this.debts = debts;
+    this.papers = papers;
     this.clock = clock;
     this.database = database;
     this.json = json;
@@ -104,7 +111,7 @@ class DemoFiller implements ApplicationRunner {
     }
   }
 
-  private void tell(DemoStory story) {
+  private void tell(DemoStory story) throws IOException {
     clock.setBack(Duration.ofDays(story.daysAgo()));
     var by = staff.named(story.caseworker());
     var application = begin(by, story);
@@ -131,9 +138,28 @@ class DemoFiller implements ApplicationRunner {
             answer.value(),
             answer.reason());
       }
+      bringPapers(by, story, number);
       if ("decided".equals(story.upTo())) {
         clock.setBack(Duration.ofDays(Math.max(0, story.daysAgo() - 3)));
         decisions.decide(by, number, claims.view(number).version(), true, null);
+      }
+    }
+  }
+
+  private void bringPapers(Staff.Colleague by, DemoStory story, String number) throws IOException {
+    if (story.papers() != null) {
+      for (var made : story.papers()) {
+        papers.bring(
+            by,
+            number,
+            made.pdf(),
+            new Papers.Filing(
+                null,
+                (PaperKind) known(Vocabulary.of(PaperKind.class).byWord().get(made.kind())),
+                made.person(),
+                made.income(),
+                made.name(),
+                ""));
       }
     }
   }

@@ -11,6 +11,7 @@ import tools.jackson.databind.JsonNode;
  * @param upTo {@code draft}, {@code lodged}, {@code taken} or {@code decided}
  * @param caseworker who took it up
  * @param taking how it was taken, beside the facts; null where there is nothing to say
+ * @param papers what was handed in, to be read; null where nothing was
  * @param answers values set since, with the days ago
  */
 record DemoStory(
@@ -19,6 +20,7 @@ record DemoStory(
     String upTo,
     String caseworker,
     @Nullable JsonNode taking,
+    @Nullable List<MadePaper> papers,
     List<DemoAnswer> answers,
     JsonNode packet) {
 

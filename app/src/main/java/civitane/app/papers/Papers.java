@@ -24,6 +24,8 @@ import civitane.core.ledger.Source;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
 import civitane.words.Voice;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -36,7 +38,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Papers: they come, are read, and are accepted or given back; what is known of them stands in the ledger. */
 @Service
-class Papers {
+public class Papers {
   private final PaperRows rows;
   private final Ledgers ledgers;
   private final Claims claims;
@@ -71,7 +73,7 @@ class Papers {
    * @param item what of the claim it is for; null where that is not known
    * @param remark what the household says to it
    */
-  record Filing(
+  public record Filing(
       @Nullable Integer item,
       PaperKind kind,
       @Nullable String person,
@@ -124,6 +126,15 @@ class Papers {
         .toList();
   }
 
+  /** Takes a file that is in memory already: as distrusted as one that comes over the wire. */
+  @Transactional
+  public UUID bring(Staff.Colleague by, String number, byte[] bytes, Filing filing)
+      throws IOException {
+    try (var file = Incoming.of(new ByteArrayInputStream(bytes))) {
+      return take(by, number, file, Sifting.of(file.path()), filing);
+    }
+  }
+
   /** Keeps a file as a paper of a claim's household. It waits to be read; its pages are drawn afterwards. */
   @Transactional
   UUID take(Staff.Colleague by, String number, Incoming file, Sifting.Fit fit, Filing filing) {
@@ -147,9 +158,9 @@ class Papers {
         Source.paper(id.toString(), null),
         by.login());
     var came = Why.PAPER_CAME.with(Argument.term(filing.kind()));
-    var item = filing.item();
-    if (item != null && isOpen(number, item)) {
-      claims.moveItem(by, number, came, (claim, act) -> claim.answer(act, item));
+    var item = item(number, filing, facts);
+    if (item.isPresent()) {
+      claims.moveItem(by, number, came, (claim, act) -> claim.answer(act, item.get()));
     } else {
       claims.note(by, number, came);
     }
@@ -158,8 +169,22 @@ class Papers {
     return id;
   }
 
-  private boolean isOpen(String number, int item) {
-    return claims.claim(number).item(item).filter(Item::isLive).isPresent();
+  /** The item that a paper is for: the one that was named, else one that wants such a paper of that person or income. */
+  private Optional<Integer> item(String number, Filing filing, Assembled facts) {
+    return claims.claim(number).live().stream()
+        .filter(item -> item.want().kind() == ItemKind.PAPER)
+        .filter(item -> filing.item() == null
+            ? fits(facts.places().here(item.want().subject()), filing)
+            : filing.item() == item.id())
+        .map(Item::id)
+        .findFirst();
+  }
+
+  private static boolean fits(String subject, Filing filing) {
+    var parts = subject.split(":");
+    var whose = parts.length > 1 ? parts[1] : "";
+    return parts[0].equals(filing.kind().word())
+        && (whose.isEmpty() || whose.equals(filing.person()) || whose.equals(filing.income()));
   }
 
   /**

@@ -4,7 +4,6 @@ import civitane.core.money.Amount;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -35,7 +34,7 @@ public class PartsTest {
     var values = new Object[Parts.of(Household.class).fields().size()];
     var household = (Household) Parts.of(Household.class).make(values);
     assertEquals(household.incomes(), List.of());
-    assertEquals(household.benefits(), Set.of());
+    assertNull(household.benefits());
     assertNull(household.expenses());
     assertEquals(household.listedExpenses(), List.of());
     assertEquals(household.address(), Address.UNKNOWN);
