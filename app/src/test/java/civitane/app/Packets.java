@@ -31,6 +31,7 @@ final class Packets {
              {"id": "p1", "role": "applicant", "givenName": "%s", "familyName": "Tamsett", "birthDate": "%s",
               "residentNumber": null, "residentNumberMissing": "declined"},
              {"id": "p2", "role": "child", "givenName": "Wren%s", "familyName": "Tamsett", "birthDate": "%s"}],
+           "benefits": [],
            "incomes": [{"id": "i1", "person": "p1", "kind": "wages", "amount": 430.00, "frequency": "weekly"}]},
          "requests": [{"service": "schoolMeals", "answers": {
            "children": [{"person": "p2", "school": "Marsh Road School", "grade": "4"}], "householdTotal": %d}}],

@@ -27,8 +27,7 @@ public class PapersTest extends OnDatabase {
             "requests": [{"service": "rentRelief", "answers": {
               "arrears": [{"month": "2026-10", "owed": 500}], "hardship": ["lostWork"],
               "landlord": {"name": "Quay Lets"}, "leaseNames": ["Nobody Yet"]}}],""")
-        .replace(
-            "\"incomes\":", "\"benefits\": [], \"assets\": [], \"expenses\": [], \"incomes\":");
+        .replace("\"incomes\":", "\"assets\": [], \"expenses\": [], \"incomes\":");
   }
 
   private MvcResult bring(String number, byte[] file, Map<String, String> filing) throws Exception {
