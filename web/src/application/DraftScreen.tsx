@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "@tanstack/react-router";
 import { useEffect, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
+import { useChoices } from "../api/choices";
 import { type ApplicationView, api, done, type Schemas } from "../api/client";
 import { place, placeInFocus } from "../draft/Field";
 import { useDraft } from "../draft/useDraft";
@@ -9,6 +10,7 @@ import { takeOffered } from "../matter/Offered";
 import { namesOf } from "../parts/called";
 import { KeyStrip } from "../parts/Keys";
 import { Margin } from "../parts/Margin";
+import { Spine } from "../parts/Spine";
 import { Apart } from "../parts/Undrawn";
 import { BeginPart } from "./BeginPart";
 import { Conflict } from "./Conflict";
@@ -57,6 +59,8 @@ export function DraftScreen({ view, offers, today }: Props) {
   }, [here, jump]);
 
   const asked = serviceOf(here);
+  const [choices, choose] = useChoices();
+  const folded = choices.margin === "folded" && !scanned;
 
   const goPart = (to: Part) => {
     const matter = offers.find((offer) => offer.service === serviceOf(to));
@@ -132,7 +136,9 @@ export function DraftScreen({ view, offers, today }: Props) {
 
   return (
     <>
-      <div className="panes flex-1 min-h-0 grid grid-cols-[216px_1fr_310px]">
+      <div
+        className={`panes flex-1 min-h-0 grid ${folded ? "grid-cols-[216px_1fr_64px]" : "grid-cols-[216px_1fr_310px]"}`}
+      >
         <PartList
           handle={handle}
           groups={draft}
@@ -186,13 +192,24 @@ export function DraftScreen({ view, offers, today }: Props) {
           )}
           {onPaper && scanned ? (
             <ScanPane id={view.id} />
+          ) : folded ? (
+            <Spine margin={handle.margin} onUnfold={() => choose("margin", "open")} />
           ) : (
-            <Margin
-              margin={handle.margin}
-              onGoTo={goTo}
-              names={namesOf(draft.packet.household.people)}
-              first={asked}
-            />
+            <>
+              <button
+                type="button"
+                className="plain-link small soft float-right"
+                onClick={() => choose("margin", "folded")}
+              >
+                {t("app.foldMargin")}
+              </button>
+              <Margin
+                margin={handle.margin}
+                onGoTo={goTo}
+                names={namesOf(draft.packet.household.people)}
+                first={asked}
+              />
+            </>
           )}
         </aside>
       </div>

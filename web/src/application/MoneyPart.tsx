@@ -8,6 +8,7 @@ import type { DraftHandle } from "../draft/useDraft";
 import { fact, vocabulary } from "../i18n/words";
 import { namesOf } from "../parts/called";
 import { money } from "../parts/format";
+import { Key } from "../parts/Keys";
 import { ExpenseRow, INCOME_COLUMNS, IncomeRow, Remove } from "./MoneyRows";
 import { NoIncome } from "./NoIncome";
 import { None } from "./None";
@@ -41,7 +42,7 @@ export function MoneyPart({ handle, onAdd }: { handle: DraftHandle; onAdd: () =>
         ))}
         <div className="flex gap-4 mt-3 flex-wrap items-center">
           <button type="button" data-flow className="btn btn-sm" onClick={onAdd}>
-            {t("app.addIncome")} <kbd className="key">Alt M</kbd>
+            {t("app.addIncome")} <Key of="Alt+M" />
           </button>
         </div>
         <NoIncome handle={handle} named={named} />

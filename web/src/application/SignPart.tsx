@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { type ApplicationView, api, done, type Fault, Refusal } from "../api/client";
 import type { DraftHandle } from "../draft/useDraft";
+import { Key } from "../parts/Keys";
 import { Duplicates } from "./Duplicates";
 import type { Gap } from "./gaps";
 import { Signer } from "./Signer";
@@ -60,7 +61,7 @@ export function SignPart({ handle, id, open, today, onLodged, onGoTo }: Props) {
           id="lodge"
         >
           {open.length === 0 ? t("app.lodge") : t("app.lodgeKnowingly", { count: open.length })}{" "}
-          <kbd className="key">Alt L</kbd>
+          <Key of="Alt+L" />
         </button>
         <div role="alert">
           {refusal && <p className="wrong mt-3">{refusal}</p>}

@@ -6,6 +6,7 @@ import { RowMark } from "../draft/FieldMark";
 import type { Person } from "../draft/packet";
 import type { DraftHandle } from "../draft/useDraft";
 import { fact, spoken, vocabulary } from "../i18n/words";
+import { Key } from "../parts/Keys";
 import { MoreOfPerson } from "./MoreOfPerson";
 import { BirthField, NameField, NumberField } from "./PersonFields";
 
@@ -37,7 +38,7 @@ export function WhoPart({ handle, today, onAdd }: { handle: DraftHandle; today: 
       ))}
       <div className="flex flex-wrap items-center gap-x-6 gap-y-2 mt-3">
         <button type="button" data-flow className="btn btn-sm" onClick={onAdd}>
-          {t("app.addPerson")} <kbd className="key">Alt P</kbd>
+          {t("app.addPerson")} <Key of="Alt+P" />
         </button>
         <label className="flex items-center gap-2">
           {fact("expectedChildren")}

@@ -1,6 +1,7 @@
 import { useTranslation } from "react-i18next";
 import type { Row } from "../api/client";
 import { shortDay } from "../parts/format";
+import { Key } from "../parts/Keys";
 import { TurnMark } from "../parts/TurnMark";
 
 interface Props {
@@ -52,7 +53,7 @@ export function Peek({ row, onOpen, onTakeUp }: Props) {
       </ul>
       <div className="mt-auto pt-5 flex gap-2">
         <button type="button" className="btn btn-primary" onClick={onOpen}>
-          {t("desk.openClaim")} <kbd className="key">Alt O</kbd>
+          {t("desk.openClaim")} <Key of="Alt+O" />
         </button>
         {!row.holder && (
           <button type="button" className="btn" onClick={onTakeUp}>

@@ -1,4 +1,5 @@
 import { useTranslation } from "react-i18next";
+import { Key } from "../parts/Keys";
 import type { QuestionProps } from "./matter";
 import { offerFor } from "./offers";
 
@@ -20,7 +21,7 @@ export function Offered({
       data-offer={pointer}
       onClick={() => handle.set(pointer, offer.value)}
     >
-      <kbd className="key">Alt U</kbd> <span className="plain-link case">{offer.words}</span>{" "}
+      <Key of="Alt+U" /> <span className="plain-link case">{offer.words}</span>{" "}
       <span className="soft">{t(`offered.${offer.from}`)}</span>
     </button>
   );

@@ -4,6 +4,7 @@ import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { dateWords, readDate, readNumber } from "../draft/typing";
 import { spoken, vocabulary } from "../i18n/words";
 import { fullDay, money } from "../parts/format";
+import { Key } from "../parts/Keys";
 import { useTrying } from "../parts/useTrying";
 import { reads, type Shown } from "./kinds";
 
@@ -232,10 +233,10 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onRea
       </Labelled>
       <div className="flex gap-3 items-center">
         <button type="submit" id="accept-paper" className="btn btn-primary btn-sm">
-          {t("paper.accept")} <kbd className="key">Alt A</kbd>
+          {t("paper.accept")} <Key of="Alt+A" />
         </button>
         <button type="submit" id="return-paper" className="btn btn-sm">
-          {t("paper.return")} <kbd className="key">Alt B</kbd>
+          {t("paper.return")} <Key of="Alt+B" />
         </button>
       </div>
       <p role="alert" className="wrong">

@@ -2,8 +2,9 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "@tanstack/react-router";
 import { useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { api, done, send } from "../api/client";
-import { sessionQuery, useSession } from "../api/session";
+import { useChoices } from "../api/choices";
+import { send } from "../api/client";
+import { useSession } from "../api/session";
 import { shortDay } from "./format";
 
 /** The bar: where one is, the finder, the date and who one is. */
@@ -13,22 +14,17 @@ export function Bar() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [sought, setSought] = useState("");
-  const night = session?.choices.look === "night";
+  const [choices, choose] = useChoices();
+  const night = choices.look === "night";
+  const size = choices.size ?? "plain";
   useEffect(() => {
     if (session) document.documentElement.dataset.theme = night ? "brack-night" : "brack";
-  }, [session, night]);
+    if (session) document.documentElement.dataset.size = size;
+  }, [session, night, size]);
   const signOut = async () => {
     await send("/api/sign-out", "");
     queries.clear();
     navigate({ to: "/sign-in" });
-  };
-  const turn = async () => {
-    const look = night ? "day" : "night";
-    queries.setQueryData(
-      sessionQuery().queryKey,
-      session && { ...session, choices: { ...session.choices, look } },
-    );
-    await done(api.POST("/api/choices", { body: { name: "look", value: look } }));
   };
   return (
     <header className="min-h-12 bg-neutral text-neutral-content flex flex-wrap items-center gap-x-6 px-5 shrink-0">
@@ -63,7 +59,11 @@ export function Bar() {
       </form>
       <span>{session ? shortDay(session.today) : ""}</span>
       <span title={session?.role ?? ""}>{session?.name}</span>
-      <button type="button" className="cursor-pointer" onClick={turn}>
+      <button
+        type="button"
+        className="cursor-pointer"
+        onClick={() => choose("look", night ? "day" : "night")}
+      >
         {t(night ? "bar.day" : "bar.night")}
       </button>
       <button type="button" className="cursor-pointer" onClick={signOut}>

@@ -101,6 +101,11 @@ public class SessionsTest extends OnDatabase {
     }
   }
 
+  private int choosing(String name, String value) throws Exception {
+    var body = "{\"name\": \"%s\", \"value\": \"%s\"}".formatted(name, value);
+    return as("salome", "POLICY", post("/api/choices", body)).getResponse().getStatus();
+  }
+
   @Test
   public void whatIsChosenIsThereOnEveryMachine() throws Exception {
     var chosen =
@@ -112,6 +117,16 @@ public class SessionsTest extends OnDatabase {
     var others = json.readTree(
         with(signIn("maud", "maud-maud").getCookie(SESSION), "/api/session").getContentAsString());
     assertTrue(others.at("/choices/look").isMissingNode(), others.toString());
+    for (var kept : new String[][] {
+      {"margin", "folded"}, {"size", "large"}, {"keys", "off"}, {"key Alt+T", "Alt+Y"}
+    }) {
+      assertEquals(choosing(kept[0], kept[1]), 204, kept[0]);
+    }
+    for (var refused : new String[][] {
+      {"margin", "gone"}, {"key Alt+T", "T"}, {"key F1", "Alt+Y"}, {"colour", "pink"}
+    }) {
+      assertEquals(choosing(refused[0], refused[1]), 422, refused[0] + " " + refused[1]);
+    }
     var wrong =
         as("jun", "AUDITOR", post("/api/choices", "{\"name\": \"look\", \"value\": \"dusk\"}"));
     assertEquals(wrong.getResponse().getStatus(), 422);

@@ -57,6 +57,59 @@ public class ScreensStory extends Story {
   }
 
   @Test
+  public void keysAreGivenOtherLettersOrTurnedOffAndTheMarginFolds() {
+    signIn(page, "teun");
+    page.keyboard().press("F1");
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions()
+                .setName("Alt N, take an application: give it another letter"))
+        .click();
+    page.waitForResponse("**/api/choices", () -> page.keyboard().press("y"));
+    page.keyboard().press("Escape");
+    page.keyboard().press("Alt+n");
+    assertThat(page.locator("#add-service")).hasCount(0);
+    page.keyboard().press("Alt+y");
+    assertThat(page.locator("#add-service")).isFocused();
+
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Fold").setExact(true))
+        .click();
+    page.reload();
+    var unfold = page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Unfold what it leads to"));
+    assertThat(unfold).isVisible();
+    accessible(page, "an application with its margin folded");
+    unfold.click();
+    assertThat(unfold).hasCount(0);
+
+    page.keyboard().press("F1");
+    page.waitForResponse(
+        "**/api/choices", () -> page.getByLabel("Keys with Alt do something").uncheck());
+    page.waitForResponse(
+        "**/api/choices", () -> page.getByLabel("Size of letters").selectOption("large"));
+    page.keyboard().press("Escape");
+    assertThat(page.locator("html")).hasAttribute("data-size", "large");
+    page.keyboard().press("Alt+2");
+    assertThat(page.getByLabel("Given name 1")).hasCount(0);
+
+    // As it was, for whoever signs in by this name next.
+    page.keyboard().press("F1");
+    page.waitForResponse(
+        "**/api/choices", () -> page.getByLabel("Keys with Alt do something").check());
+    page.waitForResponse(
+        "**/api/choices", () -> page.getByLabel("Size of letters").selectOption("plain"));
+    page.keyboard().press("Escape");
+    page.keyboard().press("Alt+d");
+    page.keyboard().press("F1");
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions()
+                .setName("Alt Y, take an application: give it another letter"))
+        .click();
+    page.waitForResponse("**/api/choices", () -> page.keyboard().press("n"));
+  }
+
+  @Test
   public void everyPartOfAnApplication() {
     signIn(page, "ikenna");
     CommonMistakesStory.importPacket(page, StoryPackets.meals(2));

@@ -3,6 +3,7 @@ package civitane.app.staff;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -11,7 +12,16 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Choices {
   /** What can be chosen, with what. */
-  private static final Map<String, Set<String>> KNOWN = Map.of("look", Set.of("day", "night"));
+  private static final Map<String, Set<String>> KNOWN = Map.of(
+      "look", Set.of("day", "night"),
+      "margin", Set.of("open", "folded"),
+      "size", Set.of("plain", "large", "largest"),
+      "keys", Set.of("on", "off"));
+
+  /** A key that somebody has given another letter: named by the one it has by itself. */
+  private static final Pattern KEY = Pattern.compile("key Alt\\+[A-Z]");
+
+  private static final Pattern LETTER = Pattern.compile("Alt\\+[A-Z]");
 
   private final JdbcClient database;
 
@@ -34,7 +44,8 @@ class Choices {
   /** Keeps a choice; false where there is no such choice. */
   @Transactional
   boolean keep(String login, String name, String value) {
-    if (!KNOWN.getOrDefault(name, Set.of()).contains(value)) {
+    var isKey = KEY.matcher(name).matches() && LETTER.matcher(value).matches();
+    if (!isKey && !KNOWN.getOrDefault(name, Set.of()).contains(value)) {
       return false;
     }
     database.sql("""

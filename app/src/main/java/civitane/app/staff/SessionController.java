@@ -46,7 +46,7 @@ class SessionController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void choose(@RequestBody Choice choice) {
     if (!choices.keep(staff.me().login(), choice.name(), choice.value())) {
-      throw Problem.wrong("There is no such choice; a look is day or night.");
+      throw Problem.wrong("There is no such choice, or it can’t be that.");
     }
   }
 
