@@ -41,6 +41,20 @@ public class QuickChecksTest extends OnDatabase {
   }
 
   @Test
+  public void moneyAtHandThatWasLeftBlankIsNotNothing() throws Exception {
+    var blank = household("0").replace("\"owned\": 0", "\"owned\": null");
+    for (var service : new String[] {"householdAllowance", "rentRelief", "homePaymentRelief"}) {
+      var look = look(service, blank);
+      assertTrue(look.at("/packet/household/assets").isMissingNode(), service);
+      look.get("tests").forEach(check -> {
+        if (check.get("id").stringValue().matches(".*-(ASSETS|RESOURCES|LIQUID)")) {
+          assertEquals(check.get("outcome").stringValue(), "unknown", check.toString());
+        }
+      });
+    }
+  }
+
+  @Test
   public void anAmountIsEstimatedOnlyWhereThereMayBeOne() throws Exception {
     assertTrue(look("householdAllowance", household("0")).get("working").size() > 0);
     assertEquals(look("householdAllowance", household("9000")).get("working").size(), 0);

@@ -151,9 +151,14 @@ class QuickChecks {
         none.addObject().put("person", "p" + i);
       }
     }
-    var assets = household.putArray("assets");
+    // What was left blank was not asked: it is not nothing.
     if (told.owned() != null) {
-      assets.addObject().put("person", "p1").put("kind", "savings").put("value", told.owned());
+      household
+          .putArray("assets")
+          .addObject()
+          .put("person", "p1")
+          .put("kind", "savings")
+          .put("value", told.owned());
     }
     household.putArray("benefits");
     var request = packet.putArray("requests").addObject().put("service", service);
