@@ -196,13 +196,15 @@ export function DraftScreen({ view, offers, today }: Props) {
             <Spine margin={handle.margin} onUnfold={() => choose("margin", "open")} />
           ) : (
             <>
-              <button
-                type="button"
-                className="plain-link small soft float-right"
-                onClick={() => choose("margin", "folded")}
-              >
-                {t("app.foldMargin")}
-              </button>
+              <p className="text-right -mt-2 mb-1">
+                <button
+                  type="button"
+                  className="plain-link small soft"
+                  onClick={() => choose("margin", "folded")}
+                >
+                  {t("app.foldMargin")}
+                </button>
+              </p>
               <Margin
                 margin={handle.margin}
                 onGoTo={goTo}

@@ -40,10 +40,10 @@ export function NearbySales(props: QuestionProps) {
           <td />
           <th className="font-normal">{t("sales.where")}</th>
           <th className="font-normal">{t("sales.sold")}</th>
-          <th className="font-normal text-right">{t("sales.area")}</th>
-          <th className="font-normal text-right">{t("sales.condition")}</th>
-          <th className="font-normal text-right">{t("sales.price")}</th>
-          <th className="font-normal text-right">{t("sales.made")}</th>
+          <th className="font-normal text-right pl-4">{t("sales.area")}</th>
+          <th className="font-normal text-right pl-4">{t("sales.condition")}</th>
+          <th className="font-normal text-right pl-4">{t("sales.price")}</th>
+          <th className="font-normal text-right pl-4">{t("sales.made")}</th>
         </tr>
       </thead>
       <tbody>
@@ -51,9 +51,9 @@ export function NearbySales(props: QuestionProps) {
           <td />
           <th className="case font-semibold text-left">{parcel.line1}</th>
           <td className="soft">{t("sales.subject")}</td>
-          <td className="case text-right">{parcel.area}</td>
-          <td className="case text-right">{parcel.condition}</td>
-          <td className="case text-right">{money(parcel.assessedValue)}</td>
+          <td className="case text-right pl-4">{parcel.area}</td>
+          <td className="case text-right pl-4">{parcel.condition}</td>
+          <td className="case text-right pl-4">{money(parcel.assessedValue)}</td>
           <td />
         </tr>
         {sales.slice(0, 12).map((sale) => {
@@ -79,10 +79,10 @@ export function NearbySales(props: QuestionProps) {
               </td>
               <td className="case">{sale.line1}</td>
               <td>{fullDay(sale.soldOn)}</td>
-              <td className="case text-right">{sale.area}</td>
-              <td className="case text-right">{sale.condition}</td>
-              <td className="case text-right">{money(sale.price)}</td>
-              <td className="case text-right">
+              <td className="case text-right pl-4">{sale.area}</td>
+              <td className="case text-right pl-4">{sale.condition}</td>
+              <td className="case text-right pl-4">{money(sale.price)}</td>
+              <td className="case text-right pl-4">
                 {place < 0 ? "" : made[place] === undefined ? t("sales.unused") : money(made[place])}
               </td>
             </tr>
