@@ -77,7 +77,7 @@ export function NearbySales(props: QuestionProps) {
                   }}
                 />
               </td>
-              <td className="case">{sale.line1}</td>
+              <td className="case pr-3">{sale.line1}</td>
               <td>{fullDay(sale.soldOn)}</td>
               <td className="case text-right pl-4">{sale.area}</td>
               <td className="case text-right pl-4">{sale.condition}</td>
