@@ -101,6 +101,7 @@ public class ScreensStory extends Story {
         "**/api/choices", () -> page.getByLabel("Size of letters").selectOption("plain"));
     page.keyboard().press("Escape");
     page.keyboard().press("Alt+d");
+    assertThat(page.getByText("of work due today")).isVisible();
     page.keyboard().press("F1");
     page.getByRole(
             AriaRole.BUTTON,
