@@ -356,6 +356,9 @@ create table paper (
   remark text not null,
   came_by text not null,
   came_at timestamptz not null,
+  -- What it was brought for: an item of a claim; none where nothing wanted it.
+  claim text,
+  item int,
   version int not null default 0
 );
 create index paper_of on paper (household_id);

@@ -260,6 +260,31 @@ public class PapersTest extends OnDatabase {
   }
 
   @Test
+  public void anotherPaperThatIsAcceptedLeavesWhatCameForAnItemToBeRead() throws Exception {
+    var number = claimOf(rent(1109));
+    taken(number);
+    var item = wanted(papers(number), "lease").get("item").intValue();
+    bring(number, MadePapers.jpeg(), Map.of("Kind", "lease", "Item", String.valueOf(item)));
+    var other = body(bring(number, MadePapers.png(300, 200, "other"), Map.of("Kind", "other")))
+        .get("id")
+        .stringValue();
+    var accepted = read(
+        number,
+        other,
+        0,
+        "\"kind\": \"other\", \"faults\": [], \"nameAccepted\": false, \"because\": \"\"");
+    assertEquals(accepted.getResponse().getStatus(), 200);
+    var lease = wanted(body(accepted), "lease");
+    assertEquals(lease.get("item").intValue(), item);
+    assertTrue(lease.get("came").booleanValue(), "the lease itself is still to be read");
+    assertEquals(
+        bring(number, MadePapers.jpeg(), Map.of("Kind", "lease", "Name", "%zz"))
+            .getResponse()
+            .getStatus(),
+        422);
+  }
+
+  @Test
   public void aPaperOfAnotherHouseholdIsNotThere() throws Exception {
     var number = claimOf(rent(1107));
     var other = claimOf(rent(1108));

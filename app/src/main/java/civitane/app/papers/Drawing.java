@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Bean;
@@ -39,7 +40,7 @@ class Drawing {
         rows.write(hash, to);
       }
       pages(rows, hash, path);
-    } catch (IOException | IllegalArgumentException | IllegalStateException | OutOfMemoryError e) {
+    } catch (IOException | StackOverflowError | OutOfMemoryError e) {
       // The file stays as it came; a person sees that it can't be shown, and asks for another.
       LOG.warn("a file can't be drawn: {}", e.getClass().getSimpleName());
       unreadable = true;
@@ -58,9 +59,18 @@ class Drawing {
     try (var document = Loader.loadPDF(path.toFile())) {
       for (var page = 0; page < file.pages(); page++) {
         if (!rows.isDrawn(hash, page)) {
-          rows.draw(hash, page, PagePictures.Drawn.of(PagePictures.ofPdf(document, page)));
+          rows.draw(hash, page, page(document, page));
         }
       }
+    }
+  }
+
+  /** A page that the library stumbles over can't be drawn, now or later; the database alone is tried again. */
+  private static PagePictures.Drawn page(PDDocument document, int page) throws IOException {
+    try {
+      return PagePictures.Drawn.of(PagePictures.ofPdf(document, page));
+    } catch (RuntimeException e) {
+      throw new IOException(e);
     }
   }
 

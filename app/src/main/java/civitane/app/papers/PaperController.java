@@ -90,8 +90,9 @@ class PaperController {
           head(request, "Income", LONGEST_NAME),
           Optional.ofNullable(head(request, "Name", LONGEST_NAME)).orElse(""),
           Optional.ofNullable(head(request, "Remark", LONGEST_REMARK)).orElse(""));
-    } catch (NumberFormatException e) {
-      throw Problem.wrong("X-Paper-Item is the number of an item of the claim, as in 3.");
+    } catch (IllegalArgumentException e) {
+      throw Problem.wrong(
+          "X-Paper-Item is the number of an item of the claim, as in 3; texts are written as in an address.");
     }
   }
 

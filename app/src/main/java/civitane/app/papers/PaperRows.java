@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -36,6 +37,8 @@ class PaperRows {
       String remark,
       String cameBy,
       Instant cameAt,
+      @Nullable String claim,
+      @Nullable Integer item,
       int version,
       int pages,
       boolean drawn,
@@ -78,18 +81,28 @@ class PaperRows {
     }
   }
 
+  /** Adds a paper; {@code item} is the item of the claim that it was brought for. */
   void add(
-      UUID id, UUID household, String hash, String name, String remark, String by, Instant at) {
+      UUID id,
+      UUID household,
+      String hash,
+      Papers.Filing filing,
+      String by,
+      Instant at,
+      String claim,
+      @Nullable Integer item) {
     database
         .sql(
-            "insert into paper (id, household_id, hash, name, remark, came_by, came_at) values (?, ?, ?, ?, ?, ?, ?)")
+            "insert into paper (id, household_id, hash, name, remark, came_by, came_at, claim, item) values (?, ?, ?, ?, ?, ?, ?, ?, ?)")
         .param(id)
         .param(household)
         .param(hash)
-        .param(name)
-        .param(remark)
+        .param(filing.name())
+        .param(filing.remark())
         .param(by)
         .param(Timestamp.from(at))
+        .param(item == null ? null : claim)
+        .param(item)
         .update();
   }
 
@@ -119,6 +132,8 @@ class PaperRows {
         row.getString("remark"),
         row.getString("came_by"),
         row.getTimestamp("came_at").toInstant(),
+        row.getString("claim"),
+        row.getObject("item", Integer.class),
         row.getInt("version"),
         row.getInt("pages"),
         row.getBoolean("drawn"),

@@ -11,7 +11,6 @@ import civitane.app.staff.Staff;
 import civitane.core.claims.Item;
 import civitane.core.claims.ItemKind;
 import civitane.core.claims.ItemState;
-import civitane.core.claims.Want;
 import civitane.core.claims.Why;
 import civitane.core.facts.Paper;
 import civitane.core.facts.PaperFault;
@@ -143,8 +142,9 @@ public class Papers {
     var facts = claims.facts(number);
     var id = ledgers.freshId();
     rows.keep(file, fit);
+    var item = item(number, filing, facts);
     rows.add(
-        id, household, file.hash(), filing.name(), filing.remark(), by.login(), clock.instant());
+        id, household, file.hash(), filing, by.login(), clock.instant(), number, item.orElse(null));
     ledgers.tellPaper(
         household,
         id,
@@ -158,7 +158,6 @@ public class Papers {
         Source.paper(id.toString(), null),
         by.login());
     var came = Why.PAPER_CAME.with(Argument.term(filing.kind()));
-    var item = item(number, filing, facts);
     if (item.isPresent()) {
       claims.moveItem(by, number, came, (claim, act) -> claim.answer(act, item.get()));
     } else {
@@ -231,7 +230,7 @@ public class Papers {
     if (reading.isAccepted() && reading.slip() != null && paper.income() != null) {
       slip(by, household, id, facts, paper.income(), reading.slip());
     }
-    settle(by, number, facts, paper, reading);
+    settle(by, number, kept, paper, reading);
     audit.record(
         by.login(),
         reading.isAccepted() ? "paper accepted" : "paper returned",
@@ -308,34 +307,31 @@ public class Papers {
   }
 
   private void settle(
-      Staff.Colleague by, String number, Assembled facts, Paper paper, Reading reading) {
-    var answered = claims.claim(number).live().stream()
-        .filter(item -> item.want().kind() == ItemKind.PAPER && item.state() == ItemState.ANSWERED)
-        .filter(item -> isFor(item.want(), paper, facts))
-        .findFirst();
+      Staff.Colleague by, String number, PaperRows.Kept kept, Paper paper, Reading reading) {
     var because = reading.isAccepted()
         ? Why.PAPER_ACCEPTED.with(Argument.term(paper.kind()))
         : returned(reading);
-    if (answered.isPresent() && !reading.isAccepted()) {
-      var item = answered.get().id();
+    var claim = kept.claim();
+    var item = kept.item();
+    if (claim != null && item != null && waits(claim, item)) {
       claims.moveItem(
           by,
-          number,
+          claim,
           because,
-          (claim, act) -> claim.giveBack(act, item, List.of(because), claims.toAnswerBy()));
+          (one, act) -> reading.isAccepted()
+              ? one.accept(act, item)
+              : one.giveBack(act, item, List.of(because), claims.toAnswerBy()));
     }
     wanting.askAgain(by, claims.householdOf(number), List.of(), null, because);
   }
 
-  /** Whether an item is about the person or income of a paper, or names nobody. */
-  private static boolean isFor(Want want, Paper paper, Assembled facts) {
-    var here = facts.places().here(want.subject());
-    var colon = here.indexOf(':');
-    if (colon < 0) {
-      return true;
-    }
-    var whose = here.substring(colon + 1);
-    return whose.equals(paper.person()) || whose.equals(paper.income());
+  /** Whether what came for an item waits to be looked at. */
+  private boolean waits(String claim, int item) {
+    return claims
+        .claim(claim)
+        .item(item)
+        .filter(one -> one.state() == ItemState.ANSWERED)
+        .isPresent();
   }
 
   /** A paper that may be looked at from a claim; that it was is noted. */

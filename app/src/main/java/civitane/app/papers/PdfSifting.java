@@ -60,7 +60,9 @@ final class PdfSifting {
       return pages;
     } catch (InvalidPasswordException e) {
       throw encrypted();
-    } catch (IOException | StackOverflowError e) {
+    } catch (Problem e) {
+      throw e;
+    } catch (IOException | RuntimeException | StackOverflowError e) {
       if (Sifting.contains(file, ENCRYPT)) {
         throw encrypted();
       }
