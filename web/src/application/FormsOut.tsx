@@ -3,10 +3,12 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
 import type { DraftHandle } from "../draft/useDraft";
+import { spoken, vocabulary } from "../i18n/words";
 import { shortDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
 import { nameIn } from "./names";
 
+const LANGUAGES = vocabulary("language");
 const KINDS = ["employer", "doctor", "landlord", "lender"];
 
 /** Forms that an employer, doctor, landlord or lender fills in: made with the household's consent, and listed as out. */
@@ -16,6 +18,7 @@ export function FormsOut({ handle, id }: { handle: DraftHandle; id: string }) {
   const [kind, setKind] = useState(KINDS[0]);
   const [person, setPerson] = useState("p1");
   const [to, setTo] = useState("");
+  const [language, setLanguage] = useState("en");
   const [attempt, refusal] = useTrying();
   const out = useQuery({
     queryKey: ["formsOut", id],
@@ -27,7 +30,7 @@ export function FormsOut({ handle, id }: { handle: DraftHandle; id: string }) {
       await done(
         api.POST("/api/applications/{id}/forms-out", {
           params: { path: { id } },
-          body: { kind, person, to },
+          body: { kind, person, to, language },
         }),
       );
       setTo("");
@@ -90,6 +93,20 @@ export function FormsOut({ handle, id }: { handle: DraftHandle; id: string }) {
         <label className="flex flex-col gap-0.5">
           <span className="soft small">{t("formsOut.to")}</span>
           <input className="input case w-52" value={to} onChange={(event) => setTo(event.target.value)} />
+        </label>
+        <label className="flex flex-col gap-0.5">
+          <span className="soft small">{t("formsOut.language")}</span>
+          <select
+            className="select w-36"
+            value={language}
+            onChange={(event) => setLanguage(event.target.value)}
+          >
+            {LANGUAGES.map((one) => (
+              <option key={one} value={one}>
+                {spoken(one, "language")}
+              </option>
+            ))}
+          </select>
         </label>
         <button type="submit" className="btn btn-sm" disabled={!to.trim()}>
           {t("formsOut.make")}

@@ -1,11 +1,10 @@
-import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { api, done, type Schemas } from "../api/client";
 import { Asked, AskedText, Choice, YesNo } from "../draft/Choice";
 import { RowMark } from "../draft/FieldMark";
 import { at, type Packet } from "../draft/packet";
 import type { DraftHandle } from "../draft/useDraft";
 import { fact, spoken, vocabulary } from "../i18n/words";
+import { AddressFields } from "./AddressFields";
 import { None } from "./None";
 
 const BENEFITS = vocabulary<NonNullable<Packet["household"]["benefits"]>[number]>("benefit");
@@ -21,7 +20,7 @@ export function HomePart({ handle }: { handle: DraftHandle }) {
   return (
     <section className="flex flex-col gap-5">
       <div>
-        <AddressFields handle={handle} place={HOME} />
+        <AddressFields handle={handle} place={HOME} home />
         <RowMark handle={handle} pointer={HOME} />
       </div>
       <div className="flex flex-wrap gap-6 items-end">
@@ -94,87 +93,5 @@ export function HomePart({ handle }: { handle: DraftHandle }) {
         <RowMark handle={handle} pointer="/household/payment" />
       </div>
     </section>
-  );
-}
-
-type Proposed = Schemas["Proposed"];
-
-/** An address, with the written forms that the address book knows near what was typed. */
-function AddressFields({ handle, place, label }: { handle: DraftHandle; place: string; label?: string }) {
-  const { t } = useTranslation();
-  const [near, setNear] = useState<Proposed[]>([]);
-  const typed = (key: string) => String(at(handle.draft.packet, `${place}/${key}`) ?? "");
-  const look = async () => {
-    const line1 = typed("line1");
-    if (line1.length < 3) return setNear([]);
-    try {
-      const found = await done(
-        api.POST("/api/addresses", { body: { line1, postcode: typed("postcode") || undefined } }),
-      );
-      setNear(found.some((one) => one.exact) ? [] : found);
-    } catch {
-      setNear([]);
-    }
-  };
-  const choose = (one: Proposed) => {
-    handle.change((draft) => {
-      const packet = structuredClone(draft.packet);
-      const address = at(packet, place) as Record<string, unknown> | undefined;
-      if (address) Object.assign(address, { line1: one.line1, postcode: one.postcode, town: one.town });
-      return { ...draft, packet };
-    });
-    setNear([]);
-  };
-  return (
-    <div>
-      {label && <p className="soft small mb-1">{label}</p>}
-      <div className="flex flex-wrap gap-4">
-        <AskedText
-          handle={handle}
-          pointer={`${place}/line1`}
-          label={fact("address.line1")}
-          className="w-96"
-          onLeave={look}
-        />
-        <AskedText
-          handle={handle}
-          pointer={`${place}/postcode`}
-          label={fact("address.postcode")}
-          className="w-28"
-          onLeave={look}
-        />
-        <AskedText handle={handle} pointer={`${place}/town`} label={fact("address.town")} className="w-56" />
-      </div>
-      {near.length > 0 && (
-        <p className="mt-2" role="status">
-          <span className="soft">{t("app.isIt")}</span>{" "}
-          {near.map((one) => (
-            <button
-              key={one.line1 + one.postcode}
-              type="button"
-              className="btn btn-xs mr-2"
-              onClick={() => choose(one)}
-            >
-              <span className="case">
-                {one.line1}, {one.postcode} {one.town}
-              </span>
-            </button>
-          ))}
-          <button
-            type="button"
-            className="plain-link small"
-            onClick={() => {
-              handle.take((old) => ({ ...old, asTyped: true }));
-              setNear([]);
-            }}
-          >
-            {t("app.asTyped")}
-          </button>
-        </p>
-      )}
-      {place === HOME && handle.draft.taking.asTyped && near.length === 0 && (
-        <p className="small soft mt-1">{t("app.keptAsTyped")}</p>
-      )}
-    </div>
   );
 }

@@ -29,7 +29,7 @@ export function ScanPane({ id }: { id: string }) {
       <FileDrop
         label={t("app.scan.add")}
         accepted={t("app.scan.add")}
-        accept="application/pdf,image/png,image/jpeg"
+        accept={["application/pdf", "image/png", "image/jpeg"]}
         onFile={add}
       />
       <p role="alert" className="wrong">

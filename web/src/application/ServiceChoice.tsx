@@ -1,8 +1,8 @@
-import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
 import { withoutEntry } from "../draft/entries";
 import type { DraftHandle } from "../draft/useDraft";
+import { Pick } from "../parts/Pick";
 
 interface Props {
   handle: DraftHandle;
@@ -13,42 +13,23 @@ interface Props {
 export function ServiceChoice({ handle, offers }: Props) {
   const { t } = useTranslation();
   const requests = handle.draft.packet.requests;
-  const [choice, setChoice] = useState("");
   const free = offers.filter((offer) => !requests.some((request) => request.service === offer.service));
   return (
-    <form
-      className="flex items-center gap-3 mb-3 flex-wrap"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (choice) handle.set(`/requests/${requests.length}`, { service: choice, answers: {} });
-        setChoice("");
-        requestAnimationFrame(() => document.getElementById("add-service")?.focus());
-      }}
-    >
+    <div className="flex items-center gap-3 mb-3 flex-wrap">
       <label htmlFor="add-service">{t("app.services")}</label>
-      <select
-        className="select w-64"
-        id="add-service"
+      <Pick
         key={requests.length}
-        value={choice}
-        onChange={(event) => setChoice(event.target.value)}
-        onKeyDown={(event) => {
-          if (event.key === "Enter") {
-            event.preventDefault();
-            event.currentTarget.form?.requestSubmit();
-          }
+        id="add-service"
+        label={t("app.services")}
+        className="w-64"
+        placeholder={t("app.addService")}
+        options={free.map((offer) => ({ id: offer.service, words: offer.title }))}
+        onPick={(service) => {
+          if (service) handle.set(`/requests/${requests.length}`, { service, answers: {} });
+          requestAnimationFrame(() => document.getElementById("add-service")?.focus());
         }}
-      >
-        <option value="">{t("app.addService")}</option>
-        {free.map((offer) => (
-          <option key={offer.service} value={offer.service}>
-            {offer.title}
-          </option>
-        ))}
-      </select>
-      <button type="submit" className="btn btn-sm" disabled={!choice}>
-        {t("app.add")}
-      </button>
+        onEnter={(event) => event.preventDefault()}
+      />
       {requests.map((request, i) => {
         const title = offers.find((offer) => offer.service === request.service)?.title ?? request.service;
         return (
@@ -66,6 +47,6 @@ export function ServiceChoice({ handle, offers }: Props) {
           </span>
         );
       })}
-    </form>
+    </div>
   );
 }

@@ -1,7 +1,8 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { useSession } from "../api/session";
+import { Dialog } from "../parts/Dialog";
 import { shortDay } from "../parts/format";
 
 interface Props {
@@ -14,7 +15,6 @@ interface Props {
 export function Decide({ claim, working, onChanged }: Props) {
   const { t } = useTranslation();
   const session = useSession();
-  const letter = useRef<HTMLDialogElement>(null);
   const computed = working.result.outcome;
   const [otherwise, setOtherwise] = useState(false);
   const [reason, setReason] = useState("");
@@ -64,10 +64,10 @@ export function Decide({ claim, working, onChanged }: Props) {
           body: { version: claim.version, grant, reason: reason || undefined },
         }),
       );
-      letter.current?.close();
+      close();
       onChanged();
     } catch (problem) {
-      letter.current?.close();
+      close();
       setRefusal((problem as Error).message);
     }
   };
@@ -84,7 +84,6 @@ export function Decide({ claim, working, onChanged }: Props) {
         }),
       );
       setShown(URL.createObjectURL(pdf as unknown as Blob));
-      letter.current?.showModal();
     } catch (problem) {
       setRefusal((problem as Error).message);
     }
@@ -125,31 +124,27 @@ export function Decide({ claim, working, onChanged }: Props) {
       <button type="button" className="btn btn-primary mt-2" id="decide" onClick={preview}>
         {what} — {t("claim.preview")}
       </button>
-      <dialog
-        ref={letter}
-        onClose={close}
-        className="modal"
-        aria-label={t("claim.letterTitle", { name: claim.householdName })}
-      >
-        <div className="modal-box max-w-4xl h-[92vh] flex flex-col">
-          <h2 className="case text-lg mb-2">{t("claim.letterTitle", { name: claim.householdName })}</h2>
-          {shown && (
-            <iframe
-              className="flex-1 border border-base-300 bg-white"
-              title={t("claim.letterTitle", { name: claim.householdName })}
-              src={`${shown}#toolbar=0`}
-            />
-          )}
+      {shown && (
+        <Dialog
+          title={t("claim.letterTitle", { name: claim.householdName })}
+          onClose={close}
+          className="max-w-4xl h-[92vh]"
+        >
+          <iframe
+            className="flex-1 border border-base-300 bg-white"
+            title={t("claim.letterTitle", { name: claim.householdName })}
+            src={`${shown}#toolbar=0`}
+          />
           <div className="mt-3 flex justify-end gap-3">
-            <button type="button" className="btn" onClick={() => letter.current?.close()}>
+            <button type="button" className="btn" onClick={close}>
               {t("claim.cancel")}
             </button>
             <button type="button" className="btn btn-primary" onClick={decide}>
               {t("claim.send", { what, name: claim.householdName })}
             </button>
           </div>
-        </div>
-      </dialog>
+        </Dialog>
+      )}
     </section>
   );
 }

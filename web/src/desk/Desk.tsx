@@ -1,7 +1,7 @@
 import { useInfiniteQuery, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "@tanstack/react-router";
 import { scaleTime } from "d3-scale";
-import { useMemo, useState } from "react";
+import { lazy, Suspense, useMemo, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, type Row } from "../api/client";
 import { offersQuery } from "../api/offers";
@@ -14,10 +14,12 @@ import { AxisHead } from "./AxisHead";
 import { Batches } from "./Batches";
 import { DeskRow } from "./DeskRow";
 import { Drafts } from "./Drafts";
-import { ImportPacket } from "./ImportPacket";
 import { Peek } from "./Peek";
 import { deskQuery, draftsQuery } from "./queries";
 import { Rounds } from "./Rounds";
+
+// What the Desk does without at first comes when it is asked for.
+const ImportPacket = lazy(() => import("./ImportPacket"));
 
 const DAYS_BACK = 14;
 const DAYS_AHEAD = 33;
@@ -165,7 +167,11 @@ export function Desk() {
         </aside>
       </div>
       <KeyStrip keys={keys} />
-      {importing && <ImportPacket onClose={() => setImporting(false)} />}
+      {importing && (
+        <Suspense>
+          <ImportPacket onClose={() => setImporting(false)} />
+        </Suspense>
+      )}
     </div>
   );
 }

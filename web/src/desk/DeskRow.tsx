@@ -26,7 +26,7 @@ export function DeskRow({ row, today, scale, chosen, onChoose, onOpen }: Props) 
     if (chosen) place.current?.scrollIntoView({ block: "nearest" });
   }, [chosen]);
   return (
-    <li ref={place} className="border-b border-base-300 relative">
+    <li ref={place} className="far border-b border-base-300 relative">
       <button
         type="button"
         aria-current={chosen}

@@ -1,8 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
-import { ComboBox, Input, ListBox, ListBoxItem, Popover } from "react-aria-components";
 import { api, done } from "../api/client";
-import { goOn, place } from "./Field";
-import { FieldMark } from "./FieldMark";
+import { Proposed } from "./Proposed";
 import { at } from "./packet";
 import type { DraftHandle } from "./useDraft";
 
@@ -24,40 +22,13 @@ export function NameOutside({ handle, pointer, label, kind, className }: Props) 
     enabled: name.length > 0,
     placeholderData: (before: string[] | undefined) => before,
   });
-  const items = (known.data ?? []).filter((one) => one !== name).map((one) => ({ id: one }));
   return (
-    <div className="relative">
-      <ComboBox
-        aria-label={label}
-        allowsCustomValue
-        items={items}
-        inputValue={name}
-        onInputChange={(text) => text !== name && handle.set(pointer, text || undefined)}
-        menuTrigger="input"
-      >
-        <Input
-          id={place(pointer)}
-          data-pointer={pointer}
-          className={`input case ${className ?? ""}`}
-          autoComplete="off"
-          onFocus={(event) => event.target.select()}
-          onKeyDown={(event) => {
-            // With a name chosen in the list, Enter takes it; else it goes on as in every field.
-            if (event.currentTarget.getAttribute("aria-activedescendant")) return;
-            goOn(event);
-          }}
-        />
-        <Popover className="proposals">
-          <ListBox className="outline-none">
-            {(item: { id: string }) => (
-              <ListBoxItem id={item.id} textValue={item.id} className="proposal">
-                {item.id}
-              </ListBoxItem>
-            )}
-          </ListBox>
-        </Popover>
-      </ComboBox>
-      <FieldMark handle={handle} pointer={pointer} />
-    </div>
+    <Proposed
+      handle={handle}
+      pointer={pointer}
+      label={label}
+      className={className}
+      proposals={known.data ?? []}
+    />
   );
 }

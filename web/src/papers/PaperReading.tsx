@@ -5,6 +5,7 @@ import { dateWords, readDate, readNumber } from "../draft/typing";
 import { spoken, vocabulary } from "../i18n/words";
 import { fullDay, money } from "../parts/format";
 import { Key } from "../parts/Keys";
+import { Pick } from "../parts/Pick";
 import { useTrying } from "../parts/useTrying";
 import { reads, type Shown } from "./kinds";
 
@@ -98,13 +99,13 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onRea
     <form key={paper.id} onSubmit={submit} className="flex flex-col gap-3 p-4">
       <div className="flex flex-wrap gap-3">
         <Labelled words={t("paper.kind")}>
-          <select className="select w-full" value={kind} onChange={(event) => setKind(event.target.value)}>
-            {KINDS.map((one) => (
-              <option key={one} value={one}>
-                {spoken(one, "paperKind")}
-              </option>
-            ))}
-          </select>
+          <Pick
+            label={t("paper.kind")}
+            className="w-full"
+            value={kind}
+            options={KINDS.map((one) => ({ id: one, words: spoken(one, "paperKind") }))}
+            onPick={(taken) => taken && setKind(taken)}
+          />
         </Labelled>
         <Labelled words={t("paper.whose")}>
           <select

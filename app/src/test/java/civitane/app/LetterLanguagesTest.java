@@ -1,10 +1,12 @@
 package civitane.app;
 
+import civitane.packet.form.Heard;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -74,6 +76,15 @@ public class LetterLanguagesTest extends OnDatabase {
     assertFalse(text.contains("Who applies"), text);
     if (!language.runsRightToLeft()) {
       assertTrue(text.contains(Words.in(language).say("letter.form.whoApplies")), text);
+    }
+    try (var document = Loader.loadPDF(pdf)) {
+      var heard = Heard.of(document);
+      assertTrue(
+          heard.contains("H2 " + Words.in(language).say("letter.form.whoApplies")),
+          heard.toString());
+      assertTrue(
+          heard.contains("Form " + Words.in(language).question("household.people.givenName")),
+          heard.toString());
     }
   }
 }

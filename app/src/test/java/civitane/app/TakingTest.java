@@ -1,7 +1,11 @@
 package civitane.app;
 
+import civitane.packet.form.Heard;
+import civitane.words.Language;
+import civitane.words.Words;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
+import org.apache.pdfbox.Loader;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.testng.annotations.Test;
@@ -122,6 +126,25 @@ public class TakingTest extends OnDatabase {
         .getResponse()
         .getContentAsByteArray();
     assertTrue(new String(pdf, 0, 5, StandardCharsets.ISO_8859_1).startsWith("%PDF-"));
+  }
+
+  @Test
+  public void aFormForSomebodyElseIsInTheLanguageTheyRead() throws Exception {
+    var application = id(known(CONSENT));
+    for (var language : Language.values()) {
+      var made = body(asIkenna(post(
+          "/api/applications/{id}/forms-out",
+          "{\"kind\": \"employer\", \"person\": \"p1\", \"to\": \"Hythe Works " + language.word()
+              + "\", \"language\": \"" + language.word() + "\"}",
+          application)));
+      var pdf = asIkenna(get("/api/forms-out/{id}", made.get("id").stringValue()))
+          .getResponse()
+          .getContentAsByteArray();
+      try (var document = Loader.loadPDF(pdf)) {
+        assertTrue(Heard.of(document)
+            .contains("P " + Words.in(language).say("letter.other.lastDayWorked")));
+      }
+    }
   }
 
   @Test

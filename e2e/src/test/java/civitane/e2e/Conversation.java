@@ -21,8 +21,7 @@ final class Conversation {
     page.keyboard().press("Alt+n");
     assertThat(page.locator("#add-service")).isFocused();
     for (var i = 0; i < services.length; i++) {
-      page.locator("#add-service").selectOption(services[i]);
-      page.locator("#add-service").press("Enter");
+      Picking.pick(page.locator("#add-service"), services[i]);
       assertThat(margin().getByText("Rates from")).hasCount(i + 1);
     }
     return this;
@@ -96,6 +95,10 @@ final class Conversation {
     }
     switch ((String) field.evaluate("field => field.localName")) {
       case "select" -> field.selectOption(what);
+      case "input" -> {
+        field.fill(what);
+        page.keyboard().press("combobox".equals(field.getAttribute("role")) ? "Enter" : "Tab");
+      }
       case "fieldset" ->
         field
             .getByRole(

@@ -53,12 +53,8 @@ public class WalkStory extends Story {
       accessible(page, "part " + part + " at night");
     }
     page.keyboard().press("Alt+1");
-    for (var service : page.locator("#add-service option").allInnerTexts()) {
-      if (service.endsWith("…")) {
-        continue;
-      }
-      page.locator("#add-service").selectOption(service);
-      page.locator("#add-service").press("Enter");
+    for (var service : Picking.offered(page, page.locator("#add-service"))) {
+      Picking.pick(page.locator("#add-service"), service);
       page.getByRole(AriaRole.NAVIGATION)
           .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(service))
           .click();

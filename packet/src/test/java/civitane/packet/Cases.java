@@ -43,7 +43,7 @@ public final class Cases {
   }
 
   /** The cases of packets that were read without a fault, each as the arguments of a test. */
-  static Iterator<Object[]> withResults() {
+  public static Iterator<Object[]> withResults() {
     return ofPackets().stream()
         .filter(one -> one.json().get("expected").isArray())
         .map(one -> new Object[] {one})

@@ -2,9 +2,12 @@ package civitane.packet;
 
 import civitane.words.Language;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import tools.jackson.databind.JsonNode;
 
 /** What no text that a person reads may have in it. */
 public final class PlainWords {
@@ -67,5 +70,19 @@ public final class PlainWords {
                 Math.max(0, found.start() - 20), Math.min(text.length(), found.end() + 20))
             + "…")
         .forEach(wrong::add);
+  }
+
+  /** A sentence without what the household told in its own words, the longest first. */
+  public static String withoutTold(String text, JsonNode packet) {
+    return words(packet)
+        .filter(word -> word.length() > 2)
+        .sorted(Comparator.comparingInt(String::length).reversed())
+        .reduce(text, (left, word) -> left.replace(word, "·"));
+  }
+
+  private static Stream<String> words(JsonNode node) {
+    return node.isString()
+        ? Stream.of(node.stringValue())
+        : node.valueStream().flatMap(PlainWords::words);
   }
 }

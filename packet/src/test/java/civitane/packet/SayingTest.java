@@ -9,13 +9,11 @@ import civitane.words.Language;
 import civitane.words.Voice;
 import civitane.words.Words;
 import java.math.BigDecimal;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -127,23 +125,9 @@ public class SayingTest {
   private static void wellSaid(String text, Language language, ObjectNode packet, String what) {
     var where = what + " in " + language.word() + ": " + text;
     assertFalse(text.isBlank(), where);
-    var own = withoutTold(text, packet);
+    var own = PlainWords.withoutTold(text, packet);
     assertEquals(PlainWords.wrongIn(own, language), List.of(), where);
     assertFalse(PlainWords.ONE_OF_MANY.matcher(text).find(), where);
     assertFalse(UNFINISHED.matcher(text.replaceAll(" ; ", "; ")).find(), where);
-  }
-
-  /** A sentence without what the household told in its own words, the longest first. */
-  private static String withoutTold(String text, JsonNode packet) {
-    return words(packet)
-        .filter(word -> word.length() > 2)
-        .sorted(Comparator.comparingInt(String::length).reversed())
-        .reduce(text, (left, word) -> left.replace(word, "·"));
-  }
-
-  private static Stream<String> words(JsonNode node) {
-    return node.isString()
-        ? Stream.of(node.stringValue())
-        : node.valueStream().flatMap(SayingTest::words);
   }
 }

@@ -1,6 +1,5 @@
 package civitane.app.decisions;
 
-import civitane.app.claims.ClaimView;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Recipient;
 import civitane.core.awards.Award;
@@ -29,16 +28,25 @@ final class DecisionLetter {
   /** Notes that say that what is granted may change when the papers are in. */
   private static final Set<String> NOT_FOR_GOOD = Set.of("provisional", "papersFollow");
 
-  private final ClaimView claim;
+  private final String number;
+  private final LocalDate lodgedOn;
   private final Collection<Acting> acting;
   private final Packet packet;
   private final Result result;
   private final Language language;
   private final Words words;
 
-  /** @param acting who acts for the household */
-  DecisionLetter(ClaimView claim, Packet packet, Result result, Collection<Acting> acting) {
-    this.claim = claim;
+  /**
+   * The letter about a claim.
+   *
+   * @param number the claim's number
+   * @param lodgedOn the day it was lodged
+   * @param acting who acts for the household
+   */
+  DecisionLetter(
+      String number, LocalDate lodgedOn, Packet packet, Result result, Collection<Acting> acting) {
+    this.number = number;
+    this.lodgedOn = lodgedOn;
     this.acting = acting;
     this.packet = packet;
     this.result = result;
@@ -55,7 +63,7 @@ final class DecisionLetter {
   LetterText text(boolean grant, @Nullable String reason, LocalDate appealableUntil) {
     return new LetterText(
         "decision",
-        claim.number(),
+        number,
         language,
         say("title", "service", words.title(result.service())),
         packet.household().applicant().fullName(),
@@ -75,7 +83,7 @@ final class DecisionLetter {
 
   private List<String> paragraphs(boolean grant, @Nullable String reason) {
     var paragraphs = new ArrayList<String>();
-    paragraphs.add(say("asked", "date", claim.lodgedOn()));
+    paragraphs.add(say("asked", "date", lodgedOn));
     paragraphs.add(
         grant && !result.awards().isEmpty()
             ? say("yes") + " " + words.say(result.service() + ".granted")
@@ -124,7 +132,7 @@ final class DecisionLetter {
       closing.add(say("provisional"));
     }
     closing.add(say("appeal", "last", appealableUntil));
-    closing.add(say("change", "number", claim.number()));
+    closing.add(say("change", "number", number));
     return closing;
   }
 

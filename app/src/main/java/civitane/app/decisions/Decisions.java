@@ -213,7 +213,11 @@ public class Decisions {
   private LetterText text(
       ClaimView claim, Packet packet, Result result, boolean grant, @Nullable String reason) {
     return new DecisionLetter(
-            claim, packet, result, ledgers.acting(claim.household()).values())
+            claim.number(),
+            claim.lodgedOn(),
+            packet,
+            result,
+            ledgers.acting(claim.household()).values())
         .text(grant, reason, screenings.appealableUntil());
   }
 }

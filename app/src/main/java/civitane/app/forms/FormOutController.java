@@ -2,8 +2,10 @@ package civitane.app.forms;
 
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
+import civitane.words.Language;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -25,8 +27,9 @@ class FormOutController {
     this.staff = staff;
   }
 
-  /** A form for somebody else: which, about whom, and who fills it in. */
-  record Other(String kind, String person, String to) {}
+  /** A form for somebody else: which, about whom, who fills it in, and in what language they read it. */
+  record Other(
+      String kind, String person, String to, @Nullable String language) {}
 
   @GetMapping("/api/applications/{id}/forms-out")
   @PreAuthorize(May.SEE_CLAIMS)
@@ -37,7 +40,8 @@ class FormOutController {
   @PostMapping("/api/applications/{id}/forms-out")
   @PreAuthorize(May.TAKE_APPLICATIONS)
   FormsOut.Out formOut(@PathVariable UUID id, @RequestBody Other other) {
-    return forms.make(staff.me(), id, other.kind(), other.person(), other.to());
+    return forms.make(
+        staff.me(), id, other.kind(), other.person(), other.to(), Language.of(other.language()));
   }
 
   @GetMapping("/api/forms-out/{id}")

@@ -8,6 +8,7 @@ import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.packet.form.FormWriter;
 import civitane.packet.form.OtherForm;
+import civitane.words.Language;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Instant;
@@ -56,7 +57,13 @@ class FormsOut {
 
   /** Makes a form; one of a kind about a person to the same one is made once. */
   @Transactional
-  Out make(Staff.Colleague by, UUID application, String kind, String person, String to) {
+  Out make(
+      Staff.Colleague by,
+      UUID application,
+      String kind,
+      String person,
+      String to,
+      Language language) {
     var form = OtherForm.named(kind).orElseThrow(() -> Problem.notThere("A form of this kind"));
     if (to.isBlank()) {
       throw Problem.wrong("A form goes out to somebody by name.");
@@ -87,7 +94,7 @@ class FormsOut {
         .param("person", person)
         .param("asked", to.strip())
         .param("code", code)
-        .param("pdf", form.pdf(writer, draft.name(person), to.strip(), number, code))
+        .param("pdf", form.pdf(writer, draft.name(person), to.strip(), number, code, language))
         .param("by", by.login())
         .param("now", Timestamp.from(clock.instant()))
         .update();

@@ -49,12 +49,14 @@ public enum OtherForm implements Word {
    * @param to who fills it in
    * @param number the number it is answered under
    * @param code the code it is sent back with
+   * @param language what whoever fills it in reads
    */
-  public byte[] pdf(FormWriter writer, String person, String to, String number, String code) {
+  public byte[] pdf(
+      FormWriter writer, String person, String to, String number, String code, Language language) {
     var known = tools.jackson.databind.node.JsonNodeFactory.instance.objectNode();
     known.putObject("about").put("person", person).put("ourNumber", number).put("code", code);
     known.putObject(word()).put("name", to);
-    var words = Words.in(Language.EN);
+    var words = Words.in(language);
     var about = Stream.of("person", "ourNumber", "code")
         .map(part -> field("about/" + part, words.say("letter.other.about." + part)));
     return writer.write(

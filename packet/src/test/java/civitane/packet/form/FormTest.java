@@ -13,6 +13,7 @@ import java.time.LocalDate;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
 import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
@@ -100,6 +101,30 @@ public class FormTest {
         assertEquals(
             name.getAlternateFieldName(),
             Words.in(language).question("household.people.givenName"));
+      }
+    }
+  }
+
+  @Test
+  public void aScreenReaderIsToldEachQuestionBeforeItsField() throws IOException {
+    for (var language : List.of(Language.EN, Language.FR, Language.PT)) {
+      try (var document = Loader.loadPDF(WRITER.write(meals(), null, ON, language))) {
+        var heard = Heard.of(document);
+        assertEquals(
+            heard.get(0),
+            "H1 "
+                + Words.in(language)
+                    .say("letter.form.title", "service", Words.in(language).title("schoolMeals")));
+        var asked = FormLayout.of(meals(), ON, Words.in(language)).stream()
+            .flatMap(section -> Stream.concat(
+                Stream.of("H2 " + section.title()),
+                section.rows().stream()
+                    .flatMap(List::stream)
+                    .flatMap(field -> Stream.of("P " + field.label(), "Form " + field.label()))))
+            .toList();
+        assertEquals(heard.subList(3, heard.size()), asked, language.word());
+        assertTrue(document.getDocumentCatalog().getMarkInfo().isMarked());
+        assertTrue(document.getDocumentCatalog().getViewerPreferences().displayDocTitle());
       }
     }
   }
