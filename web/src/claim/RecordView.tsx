@@ -25,7 +25,7 @@ export function RecordView({ claim, letters }: { claim: ClaimView; letters: Sche
         {[...claim.events].reverse().map((event, i) => (
           <li
             key={i}
-            className="stacks stacks grid grid-cols-[9.5rem_1fr_12rem] border-b border-base-300 py-1.5"
+            className="far stacks grid grid-cols-[9.5rem_1fr_12rem] border-b border-base-300 py-1.5"
           >
             <span className="soft">
               {shortDay(event.at)} {clockTime(event.at)}

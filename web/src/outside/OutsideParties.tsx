@@ -84,7 +84,7 @@ export function OutsideParties() {
           )}
           <ul className="min-h-0 overflow-y-auto flex-1">
             {rows.map((row) => (
-              <li key={row.id} className="border-b border-base-300">
+              <li key={row.id} className="far border-b border-base-300">
                 <button
                   type="button"
                   aria-current={row.id === chosen}

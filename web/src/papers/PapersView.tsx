@@ -113,7 +113,7 @@ export function PapersView({ claim, today, onChanged }: Props) {
         <h2 className="head mt-5">{t("paper.came2")}</h2>
         <ul>
           {all.map((one) => (
-            <li key={one.id} className="border-b border-base-300">
+            <li key={one.id} className="far border-b border-base-300">
               <button
                 type="button"
                 aria-pressed={paper?.id === one.id}

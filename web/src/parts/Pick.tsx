@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useEffect, useState } from "react";
-import { ComboBox, Input, ListBox, ListBoxItem, Popover } from "react-aria-components";
+import { Button, ComboBox, Input, ListBox, ListBoxItem, Popover } from "react-aria-components";
 import { fitting } from "./fitting";
 
 export interface Option {
@@ -40,12 +40,12 @@ export function Pick({ label, options, value, onPick, id, pointer, className, pl
       selectedKey={value ?? null}
       onSelectionChange={(key) => key !== null && take(String(key))}
       menuTrigger="input"
-      allowsEmptyCollection={false}
+      className="relative block"
     >
       <Input
         id={id}
         data-pointer={pointer}
-        className={`input case picked ${className ?? ""}`}
+        className={`input case ${className ?? ""}`}
         placeholder={placeholder}
         autoComplete="off"
         onFocus={(event) => event.target.select()}
@@ -59,6 +59,9 @@ export function Pick({ label, options, value, onPick, id, pointer, className, pl
           onEnter?.(event);
         }}
       />
+      <Button className="absolute right-1 top-0 bottom-0 px-1.5 soft cursor-pointer">
+        <span aria-hidden="true">▾</span>
+      </Button>
       <Popover className="proposals">
         <ListBox className="outline-none">
           {(item: Option) => (

@@ -86,7 +86,10 @@ public class PapersStory extends Story {
 
     bring(slip("dark.png", "…"));
     assertThat(list.getByText("to be read")).isVisible();
-    reading.getByLabel("Kind of paper").selectOption("payslip");
+    Picking.pick(
+        reading.getByRole(
+            AriaRole.COMBOBOX, new Locator.GetByRoleOptions().setName("Kind of paper")),
+        "payslips");
     page.keyboard().press("Alt+b");
     assertThat(reading.getByRole(AriaRole.ALERT)).containsText("Say what is wrong with it");
     reading.getByLabel("not legible").check();

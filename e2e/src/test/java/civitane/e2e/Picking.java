@@ -20,7 +20,7 @@ final class Picking {
   /** All that is there to be chosen. */
   static List<String> offered(Page page, Locator field) {
     field.press("ArrowDown");
-    var options = page.getByRole(AriaRole.OPTION);
+    var options = page.getByRole(AriaRole.LISTBOX).getByRole(AriaRole.OPTION);
     assertThat(options.first()).isVisible();
     var words = options.allInnerTexts();
     field.press("Escape");

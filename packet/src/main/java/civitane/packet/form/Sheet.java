@@ -111,13 +111,7 @@ final class Sheet {
     tags.beginPart();
     text(Tags.HEADING, section.title(), HEAD_SIZE, HEAD_SIZE * 1.2f);
     y -= GAP / 2;
-    content.beginMarkedContent(COSName.ARTIFACT);
-    content.setStrokingColor(0.52f, 0.56f, 0.55f);
-    content.setLineWidth(0.4f);
-    content.moveTo(MARGIN, y);
-    content.lineTo(MARGIN + WIDTH, y);
-    content.stroke();
-    content.endMarkedContent();
+    outline(new PDRectangle(MARGIN, y, WIDTH, 0));
     for (var row : section.rows()) {
       row(row, packet);
     }
@@ -138,9 +132,21 @@ final class Sheet {
       // What is short stands at the foot, so that every label is next to its field.
       label(fields.get(i).label(), labels.get(i), left(i, width), width);
       var where = new PDRectangle(left(i, width), y - 4 - FIELD_HEIGHT, width, FIELD_HEIGHT);
+      // Drawn on the page as well: not every program draws the field itself while it is empty, and a pen needs a box.
+      outline(where);
       field(fields.get(i), where, packet);
     }
     y -= FIELD_HEIGHT + 4;
+  }
+
+  private void outline(PDRectangle where) throws IOException {
+    content.beginMarkedContent(COSName.ARTIFACT);
+    content.setStrokingColor(LINE);
+    content.setLineWidth(0.5f);
+    content.addRect(
+        where.getLowerLeftX(), where.getLowerLeftY(), where.getWidth(), where.getHeight());
+    content.stroke();
+    content.endMarkedContent();
   }
 
   private void label(String asked, List<String> lines, float left, float width) throws IOException {
