@@ -10,6 +10,7 @@ postgres_bin() {
 need_packages() {
   local missing=()
   [ -n "$(postgres_bin)" ] || missing+=(postgresql)
+  command -v tesseract >/dev/null || missing+=(tesseract-ocr tesseract-ocr-eng tesseract-ocr-fra tesseract-ocr-por tesseract-ocr-ara)
   if [ "${1:-}" = "with-browser" ] && ! command -v chromium >/dev/null; then
     missing+=(chromium fonts-dejavu-core)
   fi

@@ -1,19 +1,30 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
+import { FIELD_OF } from "./kinds";
 
 const STEP = 0.25;
 const NEAREST = 3;
 const FARTHEST = 0.5;
 const QUARTER = 90;
 
-/** The pages of a paper, one at a time: nearer, farther, turned. */
-export function PaperPages({ paper }: { paper: Schemas["PaperView"] }) {
+interface Props {
+  paper: Schemas["PaperView"];
+  /** The field that is being read; its place on the page is drawn stronger. */
+  field: string;
+}
+
+/** The pages of a paper, one at a time: nearer, farther, turned; what the machine read is marked where it stands. */
+export function PaperPages({ paper, field }: Props) {
   const { t } = useTranslation();
   const [page, setPage] = useState(0);
   const [zoom, setZoom] = useState(1);
   const [turn, setTurn] = useState(0);
   const picture = paper.picture;
+  const meant = picture?.proposals.find((one) => FIELD_OF[one.field] === field)?.page;
+  useEffect(() => {
+    if (meant !== undefined) setPage(meant);
+  }, [meant]);
   if (!picture) return <p className="soft p-4">{t("paper.noPicture")}</p>;
   if (picture.unreadable) return <p className="wrong p-4">{t("paper.unreadable")}</p>;
   if (!picture.drawn) return <p className="soft p-4">{t("paper.drawing")}</p>;
@@ -53,13 +64,31 @@ export function PaperPages({ paper }: { paper: Schemas["PaperView"] }) {
       </div>
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a large page is scrolled with the keys. */}
       <div className="flex-1 min-h-0 overflow-auto bg-base-200 p-3" tabIndex={0}>
-        <img
-          key={`${paper.id}-${page}`}
-          src={`/api/papers/${paper.id}/pages/${page}`}
-          alt={t("paper.pageOf", { page: page + 1, kind: paper.words })}
-          className="mx-auto block origin-top bg-white"
+        <div
+          className="mx-auto relative"
           style={{ width: `${zoom * 100}%`, transform: turn ? `rotate(${turn}deg)` : undefined }}
-        />
+        >
+          <img
+            key={`${paper.id}-${page}`}
+            src={`/api/papers/${paper.id}/pages/${page}`}
+            alt={t("paper.pageOf", { page: page + 1, kind: paper.words })}
+            className="block w-full bg-white"
+          />
+          {picture.proposals
+            .filter((one) => one.page === page && paper.accepted === undefined)
+            .map((one) => (
+              <span
+                key={one.field}
+                className={`read-here ${FIELD_OF[one.field] === field ? "read-now" : ""} ${one.sure ? "" : "read-unsure"}`}
+                style={{
+                  left: `${one.box.left * 100}%`,
+                  top: `${one.box.top * 100}%`,
+                  width: `${one.box.width * 100}%`,
+                  height: `${one.box.height * 100}%`,
+                }}
+              />
+            ))}
+        </div>
       </div>
     </section>
   );

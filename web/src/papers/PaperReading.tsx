@@ -7,7 +7,8 @@ import { fullDay, money } from "../parts/format";
 import { Key } from "../parts/Keys";
 import { Pick } from "../parts/Pick";
 import { useTrying } from "../parts/useTrying";
-import { reads, type Shown } from "./kinds";
+import { FIELD_OF, reads, type Shown } from "./kinds";
+import { ReadField } from "./ReadField";
 
 const FAULTS = vocabulary("paperFault");
 const KINDS = vocabulary("paperKind");
@@ -21,11 +22,13 @@ interface Props {
   /** What the household said, to be held against what the paper shows. */
   said: (person: string | undefined, shown: Shown) => string;
   today: string;
+  /** The field that is being read, so that its place on the page can be shown. */
+  onField: (field: string) => void;
   onRead: (papers: Schemas["Papers"]) => void;
 }
 
 /** What a paper shows, typed beside what was said; then it is accepted, or given back with what is wrong. */
-export function PaperReading({ claim, paper, people, incomes, said, today, onRead }: Props) {
+export function PaperReading({ claim, paper, people, incomes, said, today, onField, onRead }: Props) {
   const { t } = useTranslation();
   const [attempt, refusal] = useTrying();
   const [kind, setKind] = useState(paper.kind);
@@ -95,10 +98,14 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onRea
     slip: "",
   };
   const shown = reads(kind);
+  const proposals = paper.accepted === undefined ? (paper.picture?.proposals ?? []) : [];
+  const proposed = (field: string) => proposals.find((one) => FIELD_OF[one.field] === field);
+  const read = { proposed, onField };
   return (
     <form key={paper.id} onSubmit={submit} className="flex flex-col gap-3 p-4">
       <div className="flex flex-wrap gap-3">
-        <Labelled words={t("paper.kind")}>
+        <div className="flex flex-col gap-0.5 flex-1 min-w-28">
+          <span className="soft small">{t("paper.kind")}</span>
           <Pick
             label={t("paper.kind")}
             className="w-full"
@@ -106,7 +113,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onRea
             options={KINDS.map((one) => ({ id: one, words: spoken(one, "paperKind") }))}
             onPick={(taken) => taken && setKind(taken)}
           />
-        </Labelled>
+        </div>
         <Labelled words={t("paper.whose")}>
           <select
             className="select w-full"
@@ -143,6 +150,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onRea
           <span className="soft">{t("paper.remark")}</span> {paper.picture.remark}
         </p>
       )}
+      {paper.picture && !paper.picture.read && <p className="soft small">{t("paper.machineReads")}</p>}
       <table className="w-full">
         <thead>
           <tr className="soft small text-left">
@@ -160,21 +168,14 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onRea
                 <td className="py-2 case">{said(person || undefined, one)}</td>
                 <td className="py-1">
                   {one === "zone" ? (
-                    <textarea
-                      name="zone"
-                      rows={2}
-                      className="textarea case w-full"
-                      aria-label={t("paper.zone")}
-                      defaultValue={before.zone}
-                    />
+                    <ReadField name="zone" label={t("paper.zone")} before={before.zone} tall {...read} />
                   ) : (
-                    <input
+                    <ReadField
                       name={one}
-                      className="input input-sm case w-full"
-                      aria-label={t(`paper.${one}`)}
-                      defaultValue={before[one]}
-                      onChange={one === "name" ? (event) => setName(event.target.value) : undefined}
-                      autoComplete="off"
+                      label={t(`paper.${one}`)}
+                      before={before[one]}
+                      onText={one === "name" ? setName : undefined}
+                      {...read}
                     />
                   )}
                 </td>
@@ -185,16 +186,14 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onRea
               <td className="py-2 small">{t("paper.slip")}</td>
               <td className="py-2 case">{said(income || undefined, "slip")}</td>
               <td className="py-1 flex gap-2">
-                <Labelled words={t("paper.periodEnd")}>
-                  <input name="periodEnd" className="input input-sm case w-full" placeholder="31 10 26" />
-                </Labelled>
-                <Labelled words={t("paper.gross")}>
-                  <input
-                    name="gross"
-                    className="input input-sm case w-full text-right"
-                    placeholder="1,863.33"
-                  />
-                </Labelled>
+                <div className="flex-1">
+                  <span className="soft small">{t("paper.periodEnd")}</span>
+                  <ReadField name="periodEnd" label={t("paper.periodEnd")} example="31 10 26" {...read} />
+                </div>
+                <div className="flex-1">
+                  <span className="soft small">{t("paper.gross")}</span>
+                  <ReadField name="gross" label={t("paper.gross")} example="1,863.33" right {...read} />
+                </div>
               </td>
             </tr>
           )}

@@ -31,9 +31,12 @@ export function PapersView({ claim, today, onChanged }: Props) {
     queryFn: () =>
       done(api.GET("/api/claims/{number}/papers", { params: { path: { number: claim.number } } })),
     refetchInterval: (query) =>
-      query.state.data?.papers.some((one) => one.picture && !one.picture.drawn) ? LOOK_AGAIN : false,
+      query.state.data?.papers.some((one) => one.picture && !(one.picture.drawn && one.picture.read))
+        ? LOOK_AGAIN
+        : false,
   });
   const [chosen, setChosen] = useState("");
+  const [field, setField] = useState("");
   const [forItem, setForItem] = useState<Schemas["StillWanted"]>();
   const household = (claim.packet as unknown as Packet).household;
   const names = namesOf(peopleOf(claim));
@@ -140,13 +143,18 @@ export function PapersView({ claim, today, onChanged }: Props) {
         </ul>
       </section>
       <div className="min-w-0 min-h-0 border-r border-base-300">
-        {paper ? <PaperPages key={paper.id} paper={paper} /> : <p className="soft p-4">{t("paper.none")}</p>}
+        {paper ? (
+          <PaperPages key={paper.id} paper={paper} field={field} />
+        ) : (
+          <p className="soft p-4">{t("paper.none")}</p>
+        )}
       </div>
       <section className="overflow-y-auto" aria-label={t("paper.reading")}>
         {paper?.picture && (
           <PaperReading
             key={`${paper.id}-${paper.picture.version}`}
             {...{ claim, paper, people, incomes, said, today }}
+            onField={setField}
             onRead={(fresh) => {
               queries.setQueryData(key, fresh);
               setChosen("");

@@ -1,6 +1,18 @@
 /** What of a paper is read beside its picture, by what it is for. */
 export type Shown = "name" | "birthDate" | "issuedOn" | "expiresOn" | "address" | "zone" | "slip";
 
+/** The fields of the form by what the machine proposes for them. */
+export const FIELD_OF: Record<string, string> = {
+  NAME: "name",
+  BIRTH_DATE: "birthDate",
+  ISSUED_ON: "issuedOn",
+  EXPIRES_ON: "expiresOn",
+  ADDRESS: "address",
+  ZONE: "zone",
+  PERIOD_END: "periodEnd",
+  GROSS: "gross",
+};
+
 const IDENTITY: Shown[] = ["name", "birthDate", "issuedOn", "expiresOn"];
 
 const READS: Record<string, Shown[]> = {

@@ -329,7 +329,9 @@ create table paper_file (
   size bigint not null,
   pages int not null,
   drawn boolean not null default false,
-  unreadable boolean not null default false
+  unreadable boolean not null default false,
+  -- Whether the machine has read it, or given up.
+  read boolean not null default false
 );
 create table paper_piece (
   hash text not null references paper_file,
@@ -345,6 +347,20 @@ create table paper_page (
   picture bytea not null,
   small bytea not null,
   primary key (hash, page)
+);
+
+-- What the machine read off a file, and where: proposals, of which nothing counts before a person has taken it.
+create table paper_proposal (
+  hash text not null references paper_file,
+  field text not null,
+  value text not null,
+  page int not null,
+  x double precision not null,
+  y double precision not null,
+  width double precision not null,
+  height double precision not null,
+  sure boolean not null,
+  primary key (hash, field, page)
 );
 
 -- Which paper of the ledger is which file, and how it came; all that is known of it stands in the ledger.

@@ -38,6 +38,11 @@ final class PagePictures {
 
   /** A picture, read no finer than it is kept. Throws where it has too many points, is damaged or is cut off. */
   static BufferedImage ofPicture(Path file, long mostPixels) throws IOException {
+    return ofPicture(file, mostPixels, LONGEST);
+  }
+
+  /** The same with its longer side of so many points at most. */
+  static BufferedImage ofPicture(Path file, long mostPixels, int longest) throws IOException {
     try (var stream = ImageIO.createImageInputStream(file.toFile())) {
       var readers = ImageIO.getImageReaders(stream);
       if (!readers.hasNext()) {
@@ -51,10 +56,10 @@ final class PagePictures {
         if ((long) width * height > mostPixels) {
           throw new Sifting.TooLarge();
         }
-        var every = Math.max(1, Math.max(width, height) / LONGEST);
+        var every = Math.max(1, Math.max(width, height) / longest);
         var how = reader.getDefaultReadParam();
         how.setSourceSubsampling(every, every, 0, 0);
-        return fitting(plain(reader.read(0, how)), LONGEST);
+        return fitting(plain(reader.read(0, how)), longest);
       } finally {
         reader.dispose();
       }

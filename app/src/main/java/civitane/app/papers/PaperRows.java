@@ -42,7 +42,8 @@ class PaperRows {
       int version,
       int pages,
       boolean drawn,
-      boolean unreadable) {}
+      boolean unreadable,
+      boolean read) {}
 
   /** What is kept of a file. */
   record File(String mediaType, int pages) {}
@@ -108,7 +109,7 @@ class PaperRows {
 
   List<Kept> of(UUID household) {
     return database.sql("""
-            select p.*, f.pages, f.drawn, f.unreadable from paper p join paper_file f using (hash)
+            select p.*, f.pages, f.drawn, f.unreadable, f.read from paper p join paper_file f using (hash)
             where household_id = ? order by came_at, id
             """).param(household).query(PaperRows::kept).list();
   }
@@ -116,7 +117,7 @@ class PaperRows {
   Kept find(UUID id) {
     return database
         .sql(
-            "select p.*, f.pages, f.drawn, f.unreadable from paper p join paper_file f using (hash) where id = ?")
+            "select p.*, f.pages, f.drawn, f.unreadable, f.read from paper p join paper_file f using (hash) where id = ?")
         .param(id)
         .query(PaperRows::kept)
         .optional()
@@ -137,7 +138,8 @@ class PaperRows {
         row.getInt("version"),
         row.getInt("pages"),
         row.getBoolean("drawn"),
-        row.getBoolean("unreadable"));
+        row.getBoolean("unreadable"),
+        row.getBoolean("read"));
   }
 
   /** What is read is the paper that was looked at. */

@@ -1,6 +1,7 @@
 package civitane.app.papers;
 
 import civitane.app.catalogue.DeskWords;
+import civitane.app.reading.Proposal;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Paper;
 import civitane.core.identity.NameMatch;
@@ -40,6 +41,8 @@ public record PaperView(
    * How it came, and its pages.
    *
    * @param remark what the household said to it
+   * @param read whether the machine has read it, or given up
+   * @param proposals what the machine read, to be looked at and taken by a person
    */
   public record Picture(
       String name,
@@ -49,8 +52,10 @@ public record PaperView(
       int pages,
       boolean drawn,
       boolean unreadable,
-      int version) {
-    static Picture of(PaperRows.Kept kept, String cameBy) {
+      int version,
+      boolean read,
+      List<Proposal> proposals) {
+    static Picture of(PaperRows.Kept kept, String cameBy, List<Proposal> proposals) {
       return new Picture(
           kept.name(),
           kept.remark(),
@@ -59,7 +64,9 @@ public record PaperView(
           kept.pages(),
           kept.drawn(),
           kept.unreadable(),
-          kept.version());
+          kept.version(),
+          kept.read(),
+          proposals);
     }
   }
 

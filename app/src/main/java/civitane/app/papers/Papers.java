@@ -39,6 +39,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Papers {
   private final PaperRows rows;
+  private final ProposalRows proposals;
   private final Ledgers ledgers;
   private final Claims claims;
   private final Wanting wanting;
@@ -49,6 +50,7 @@ public class Papers {
 
   Papers(
       PaperRows rows,
+      ProposalRows proposals,
       Ledgers ledgers,
       Claims claims,
       Wanting wanting,
@@ -57,6 +59,7 @@ public class Papers {
       AuditLog audit,
       Clock clock) {
     this.rows = rows;
+    this.proposals = proposals;
     this.ledgers = ledgers;
     this.claims = claims;
     this.wanting = wanting;
@@ -99,7 +102,8 @@ public class Papers {
           kept.stream()
               .filter(one -> one.id().equals(id))
               .findFirst()
-              .map(one -> PaperView.Picture.of(one, staff.nameOf(one.cameBy())))
+              .map(one ->
+                  PaperView.Picture.of(one, staff.nameOf(one.cameBy()), proposals.of(one.hash())))
               .orElse(null)));
     }
     return new PaperView.Papers(wanted(number, facts), views);
@@ -164,6 +168,7 @@ public class Papers {
       claims.note(by, number, came);
     }
     jobs.later(Drawing.KIND, file.hash());
+    jobs.later(MachineReading.KIND, file.hash());
     audit.record(by.login(), "paper taken", id.toString(), number);
     return id;
   }

@@ -1,5 +1,14 @@
 /** Papers: taken in with distrust, kept once, drawn as pictures, read, accepted or given back. */
 @org.springframework.modulith.ApplicationModule(
-    allowedDependencies = {"audit", "catalogue", "claims", "jobs", "ledger", "problems", "staff"})
+    allowedDependencies = {
+      "audit",
+      "catalogue",
+      "claims",
+      "jobs",
+      "ledger",
+      "problems",
+      "reading",
+      "staff"
+    })
 @org.jspecify.annotations.NullMarked
 package civitane.app.papers;

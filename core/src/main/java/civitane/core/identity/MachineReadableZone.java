@@ -1,9 +1,11 @@
 package civitane.core.identity;
 
+import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The machine-readable zone of an identity paper, in the layouts TD1, TD2 and TD3 of ICAO Doc 9303.
@@ -14,9 +16,13 @@ import java.util.Locale;
 public final class MachineReadableZone {
   private static final int[] WEIGHTS = {7, 3, 1};
   private static final char FILLER = '<';
+  private static final int CENTURY = 100;
+  private static final int THIS_CENTURY = 2000;
 
   private final List<ZoneFault> faults = new ArrayList<>();
   private String birth = "";
+  private String expiry = "";
+  private String names = "";
 
   private MachineReadableZone() {}
 
@@ -50,8 +56,10 @@ public final class MachineReadableZone {
     var second = lines.get(1);
     checkNumber(first.substring(5, 14), first.charAt(14), first.substring(15));
     birth = second.substring(0, 6);
+    expiry = second.substring(8, 14);
+    names = lines.get(2);
     check(ZonePart.BIRTH_DATE, birth, second.charAt(6));
-    check(ZonePart.EXPIRY_DATE, second.substring(8, 14), second.charAt(14));
+    check(ZonePart.EXPIRY_DATE, expiry, second.charAt(14));
     check(
         ZonePart.WHOLE,
         first.substring(5)
@@ -65,8 +73,10 @@ public final class MachineReadableZone {
     var second = lines.get(1);
     checkNumber(second.substring(0, 9), second.charAt(9), passport ? "" : second.substring(28, 35));
     birth = second.substring(13, 19);
+    expiry = second.substring(21, 27);
+    names = lines.get(0).substring(5);
     check(ZonePart.BIRTH_DATE, birth, second.charAt(19));
-    check(ZonePart.EXPIRY_DATE, second.substring(21, 27), second.charAt(27));
+    check(ZonePart.EXPIRY_DATE, expiry, second.charAt(27));
     if (passport) {
       var personal = second.substring(28, 42);
       var digit = second.charAt(42);
@@ -121,6 +131,38 @@ public final class MachineReadableZone {
   /** What is wrong with the zone; nothing when every check digit is right. */
   public List<ZoneFault> faults() {
     return List.copyOf(faults);
+  }
+
+  /** The name, given names first, in capitals as it is printed; blank where the zone has no such shape. */
+  public String name() {
+    var parts = names.split("<<+", 2);
+    var given = parts.length > 1 ? parts[1] : "";
+    return (given + " " + parts[0]).replaceAll("[<\\s]+", " ").strip();
+  }
+
+  /** The day of birth, which never lies ahead of a day; null where the digits are none. */
+  public @Nullable LocalDate birthDate(LocalDate on) {
+    var day = day(birth);
+    return day == null || !day.isAfter(on) ? day : day.minusYears(CENTURY);
+  }
+
+  /** The last day the paper is good for; null where the digits are none. */
+  public @Nullable LocalDate expiresOn() {
+    return day(expiry);
+  }
+
+  private static @Nullable LocalDate day(String digits) {
+    if (!digits.matches("\\d{6}")) {
+      return null;
+    }
+    try {
+      return LocalDate.of(
+          THIS_CENTURY + Integer.parseInt(digits.substring(0, 2)),
+          Integer.parseInt(digits.substring(2, 4)),
+          Integer.parseInt(digits.substring(4)));
+    } catch (DateTimeException e) {
+      return null;
+    }
   }
 
   public boolean hasBirthDate(LocalDate date) {

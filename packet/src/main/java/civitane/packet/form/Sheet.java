@@ -132,7 +132,8 @@ final class Sheet {
       // What is short stands at the foot, so that every label is next to its field.
       label(fields.get(i).label(), labels.get(i), left(i, width), width);
       var where = new PDRectangle(left(i, width), y - 4 - FIELD_HEIGHT, width, FIELD_HEIGHT);
-      // Drawn on the page as well: not every program draws the field itself while it is empty, and a pen needs a box.
+      // Drawn on the page as well: not every program draws the field itself while it is empty, and
+      // a pen needs a box.
       outline(where);
       field(fields.get(i), where, packet);
     }

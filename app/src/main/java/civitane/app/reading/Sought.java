@@ -1,0 +1,71 @@
+package civitane.app.reading;
+
+import java.util.regex.Pattern;
+
+/**
+ * A fact that papers show, and how they call it, in the languages of the district. The first of the names that stands
+ * on a line is the one that counts.
+ */
+public enum Sought {
+  NAME(
+      Kind.NAME,
+      "name of (?:the )?(?:holder|employee|tenant|patient|insured)|surname and given names?|full name|account holder|employee(?: name)?|"
+          + "tenants?|holder|patient|name|nom et pr[ée]noms?|titulaire|salari[ée]e?|employ[ée]e?|locataires?|nom|nome completo|"
+          + "titular|trabalhadora?|inquilinos?|nome|اسم الموظف|اسم صاحب الحساب|الاسم الكامل|المستأجر|الاسم"),
+  GIVEN_NAME(
+      Kind.NAME,
+      "given names?|first names?|pr[ée]noms?|nomes? pr[óo]prios?|الاسم الأول|الاسم الشخصي"),
+  FAMILY_NAME(Kind.NAME, "family name|surname|nom de famille|apelidos?|اسم العائلة|اللقب"),
+  BIRTH_DATE(
+      Kind.DATE,
+      "date of birth|birth date|born(?: on)?|date de naissance|n[ée]e? le|data de nascimento|nascid[oa] (?:em|a)|تاريخ الميلاد|تاريخ الولادة"),
+  ISSUED_ON(
+      Kind.DATE,
+      "date of issue|issued(?: on)?|date of statement|statement date|bill date|signed on|date de d[ée]livrance|d[ée]livr[ée]e? le|date d['’][ée]mission|"
+          + "fait le|data de emiss[ãa]o|emitid[oa] (?:em|a)|passad[oa] em|تاريخ الإصدار|صدر في|صدرت في"),
+  EXPIRES_ON(
+      Kind.DATE,
+      "date of expiry|expiry date|expires(?: on)?|valid until|valid to|date d['’]expiration|expire le|valable jusqu['’]au|data de validade|"
+          + "v[áa]lid[oa] at[ée]|validade|تاريخ الانتهاء|صالح حتى|صالحة حتى"),
+  ADDRESS(
+      Kind.TEXT,
+      "address of the home|home address|service address|address|adresse du logement|adresse|morada|endere[çc]o|العنوان"),
+  PERIOD_END(
+      Kind.LAST_DATE,
+      "pay period|period ending|period end|for the period|period|p[ée]riode de paie|p[ée]riode|fin de p[ée]riode|per[íi]odo de pagamento|per[íi]odo|"
+          + "فترة الأجر|نهاية الفترة|الفترة"),
+  GROSS(
+      Kind.MONEY,
+      "total gross(?: pay)?|gross pay|gross wages|gross|salaire brut|total brut|brut|vencimento il[íi]quido|vencimento bruto|total il[íi]quido|"
+          + "total bruto|bruto|إجمالي الأجر|الأجر الإجمالي|الأجر قبل الضريبة");
+
+  /** What a value looks like. */
+  enum Kind {
+    NAME,
+    TEXT,
+    DATE,
+    /** A day, or the later one of a stretch. */
+    LAST_DATE,
+    MONEY
+  }
+
+  private final Kind kind;
+  private final Pattern called;
+
+  Sought(Kind kind, String called) {
+    this.kind = kind;
+    this.called = Pattern.compile(
+        "^(?:" + called + ")(?![\\p{L}\\p{M}])\\s*[:.：]?\\s*",
+        Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+  }
+
+  Kind kind() {
+    return kind;
+  }
+
+  /** How many letters of the text are what papers call it; none where they call it otherwise. */
+  int label(String text) {
+    var found = called.matcher(text);
+    return found.find() ? found.end() : 0;
+  }
+}
