@@ -16,6 +16,11 @@ import { RecordView } from "./RecordView";
 import { Speaking } from "./Speaking";
 import { WorkingView } from "./WorkingView";
 
+type View = (typeof VIEWS)[number];
+
+const VIEWS = ["ledger", "papers", "working", "record"] as const;
+
+const LedgerSheet = lazy(async () => ({ default: (await import("./LedgerSheet")).LedgerSheet }));
 const PapersView = lazy(async () => ({ default: (await import("../papers/PapersView")).PapersView }));
 
 /** One claim: where it stands, how it works out, what happened, and its decision. */
@@ -26,7 +31,7 @@ export function Claim() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [attempt, refusal] = useTrying();
-  const [view, setView] = useState<"papers" | "working" | "record">("working");
+  const [view, setView] = useState<View>("working");
   const [below, setBelow] = useState<Below>("");
   const path = { params: { path: { number } } };
   const claim = useQuery({
@@ -46,6 +51,7 @@ export function Claim() {
       await again();
     });
   const keys = [
+    { key: "Alt+L", says: t("claim.ledger"), act: () => setView("ledger") },
     { key: "Alt+E", says: t("paper.title"), act: () => setView("papers") },
     ...(view === "papers"
       ? [
@@ -109,7 +115,7 @@ export function Claim() {
               </p>
             )}
             <div className="flex gap-6 px-6 border-b border-base-300">
-              {(["papers", "working", "record"] as const).map((one) => (
+              {VIEWS.map((one) => (
                 <button
                   key={one}
                   type="button"
@@ -121,6 +127,11 @@ export function Claim() {
                 </button>
               ))}
             </div>
+            {view === "ledger" && (
+              <Suspense fallback={<p className="soft p-5">{t("claim.loading")}</p>}>
+                <LedgerSheet claim={claim.data} today={today} onChanged={again} />
+              </Suspense>
+            )}
             {view === "papers" && (
               <Suspense fallback={<p className="soft p-5">{t("claim.loading")}</p>}>
                 <PapersView claim={claim.data} today={today} onChanged={again} />

@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
-import { FIELD_OF } from "./kinds";
+import { FIELD_OF, waits } from "./kinds";
 
 const STEP = 0.25;
 const NEAREST = 3;
@@ -75,7 +75,7 @@ export function PaperPages({ paper, field }: Props) {
             className="block w-full bg-white"
           />
           {picture.proposals
-            .filter((one) => one.page === page && paper.accepted === undefined)
+            .filter((one) => one.page === page && waits(paper))
             .map((one) => (
               <span
                 key={one.field}

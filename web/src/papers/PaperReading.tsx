@@ -7,7 +7,7 @@ import { fullDay, money } from "../parts/format";
 import { Key } from "../parts/Keys";
 import { Pick } from "../parts/Pick";
 import { useTrying } from "../parts/useTrying";
-import { FIELD_OF, reads, type Shown } from "./kinds";
+import { FIELD_OF, reads, type Shown, waits } from "./kinds";
 import { ReadField } from "./ReadField";
 
 const FAULTS = vocabulary("paperFault");
@@ -98,7 +98,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
     slip: "",
   };
   const shown = reads(kind);
-  const proposals = paper.accepted === undefined ? (paper.picture?.proposals ?? []) : [];
+  const proposals = waits(paper) ? (paper.picture?.proposals ?? []) : [];
   const proposed = (field: string) => proposals.find((one) => FIELD_OF[one.field] === field);
   const read = { proposed, onField };
   return (
@@ -181,22 +181,21 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
                 </td>
               </tr>
             ))}
-          {shown.includes("slip") && (
-            <tr className="align-top border-t border-base-300">
-              <td className="py-2 small">{t("paper.slip")}</td>
-              <td className="py-2 case">{said(income || undefined, "slip")}</td>
-              <td className="py-1 flex gap-2">
-                <div className="flex-1">
-                  <span className="soft small">{t("paper.periodEnd")}</span>
-                  <ReadField name="periodEnd" label={t("paper.periodEnd")} example="31 10 26" {...read} />
-                </div>
-                <div className="flex-1">
-                  <span className="soft small">{t("paper.gross")}</span>
-                  <ReadField name="gross" label={t("paper.gross")} example="1,863.33" right {...read} />
-                </div>
-              </td>
-            </tr>
-          )}
+          {shown.includes("slip") &&
+            (["periodEnd", "gross"] as const).map((one) => (
+              <tr key={one} className="align-top border-t border-base-300">
+                <td className="py-2 small">{t(`paper.${one}`)}</td>
+                <td className="py-2 case">{one === "gross" ? said(income || undefined, "slip") : ""}</td>
+                <td className="py-1">
+                  <ReadField
+                    name={one}
+                    label={t(`paper.${one}`)}
+                    example={one === "gross" ? "1,863.33" : "31 10 26"}
+                    {...read}
+                  />
+                </td>
+              </tr>
+            ))}
         </tbody>
       </table>
       {paper.nameDiffers && <p className="wrong">{paper.nameDiffers}</p>}

@@ -7,7 +7,7 @@ import type { Packet } from "../draft/packet";
 import { spoken } from "../i18n/words";
 import { namesOf } from "../parts/called";
 import { fullDay, shortDay } from "../parts/format";
-import { askedFor, type Shown } from "./kinds";
+import { askedFor, type Shown, waits } from "./kinds";
 import { PaperDrop } from "./PaperDrop";
 import { PaperPages } from "./PaperPages";
 import { incomeWords, PaperReading } from "./PaperReading";
@@ -48,7 +48,7 @@ export function PapersView({ claim, today, onChanged }: Props) {
       .join(", "),
   ]);
   const all = papers.data?.papers ?? [];
-  const waiting = all.filter((one) => one.picture && one.accepted === undefined);
+  const waiting = all.filter(waits);
   const paper = all.find((one) => one.id === chosen) ?? waiting[0] ?? all[0];
   const changed = async () => {
     await queries.invalidateQueries({ queryKey: key });

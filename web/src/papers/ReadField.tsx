@@ -10,7 +10,6 @@ interface Props {
   label: string;
   before?: string;
   example?: string;
-  right?: boolean;
   /** Of several lines. */
   tall?: boolean;
   /** What the machine read for a field. */
@@ -21,7 +20,7 @@ interface Props {
 
 /** A field for what a paper shows. What the machine read stands beside it; Enter in the empty field takes it. */
 export function ReadField(props: Props) {
-  const { name, label, before, example, right, tall, proposed, onField, onText } = props;
+  const { name, label, before, example, tall, proposed, onField, onText } = props;
   const { t } = useTranslation();
   const [text, setText] = useState(before ?? "");
   const proposal = proposed(name);
@@ -56,7 +55,7 @@ export function ReadField(props: Props) {
       ) : (
         <input
           {...shared}
-          className={`input input-sm case w-full ${right ? "text-right" : ""}`}
+          className="input input-sm case w-full"
           placeholder={words ? undefined : example}
           onChange={(event) => change(event.target.value)}
         />

@@ -1,3 +1,5 @@
+import type { Schemas } from "../api/client";
+
 /** What of a paper is read beside its picture, by what it is for. */
 export type Shown = "name" | "birthDate" | "issuedOn" | "expiresOn" | "address" | "zone" | "slip";
 
@@ -41,4 +43,9 @@ const PHOTO = ["passport", "nationalId", "drivingLicence", "residencePermit", "w
 export function askedFor(subject: string): { kind: string; whose?: string } {
   const [kind, whose] = subject.split(":");
   return { kind: kind === "photoIdentity" ? PHOTO[0] : kind, whose };
+}
+
+/** Whether a paper whose pages are here waits to be read. */
+export function waits(paper: Schemas["PaperView"]): boolean {
+  return Boolean(paper.picture) && typeof paper.accepted !== "boolean";
 }

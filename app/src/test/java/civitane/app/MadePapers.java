@@ -13,9 +13,12 @@ import javax.imageio.ImageIO;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDStream;
 import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
 import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
+import org.apache.pdfbox.pdmodel.font.PDType1Font;
+import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 import org.apache.pdfbox.pdmodel.interactive.action.PDActionJavaScript;
 
 /** Papers made for tests: some as people bring them, some as nobody should. */
@@ -26,6 +29,32 @@ final class MadePapers {
     try (var document = new PDDocument()) {
       for (var i = 0; i < pages; i++) {
         document.addPage(new PDPage());
+      }
+      return saved(document);
+    }
+  }
+
+  /** A payslip with its words in it. */
+  static byte[] payslip() throws IOException {
+    try (var document = new PDDocument()) {
+      var page = new PDPage();
+      document.addPage(page);
+      try (var content = new PDPageContentStream(document, page)) {
+        content.setFont(new PDType1Font(Standard14Fonts.FontName.HELVETICA), 12);
+        var y = 700;
+        for (var line : new String[] {
+          "Hythe Ferry Works: payslip",
+          "Employee: Oluchi Tamsett",
+          "Pay period: 1 October 2026 to 31 October 2026",
+          "Gross pay: 1,863.33",
+          "Net pay: 1,490.10"
+        }) {
+          content.beginText();
+          content.newLineAtOffset(70, y);
+          content.showText(line);
+          content.endText();
+          y -= 30;
+        }
       }
       return saved(document);
     }

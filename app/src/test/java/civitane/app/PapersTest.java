@@ -121,6 +121,26 @@ public class PapersTest extends OnDatabase {
   }
 
   @Test
+  public void whatTheMachineReadIsProposedAndChangesNothing() throws Exception {
+    var number = claimOf(rent(1110));
+    var id =
+        body(bring(number, MadePapers.payslip(), Map.of("Kind", "payslip"))).get("id");
+    Awaitility.await()
+        .atMost(SOON)
+        .until(() -> paper(papers(number), id.stringValue()).at("/picture/read").booleanValue());
+    var paper = paper(papers(number), id.stringValue());
+    var read = paper
+        .at("/picture/proposals")
+        .valueStream()
+        .collect(java.util.stream.Collectors.toMap(
+            one -> one.get("field").stringValue(), one -> one.get("value").stringValue()));
+    assertEquals(read.get("GROSS"), "1863.33");
+    assertEquals(read.get("PERIOD_END"), "2026-10-31");
+    assertEquals(read.get("NAME"), "Oluchi Tamsett");
+    assertTrue(paper.get("nameOnPaper") == null || paper.get("nameOnPaper").isNull());
+  }
+
+  @Test
   public void aPaperThatComesIsDrawnReadAndAcceptedAndTheClaimWantsItNoMore() throws Exception {
     var number = claimOf(rent(1102));
     taken(number);

@@ -171,7 +171,7 @@ public class Claims {
 
   /** The request of a claim, as the ledger knows it. */
   @Transactional(readOnly = true)
-  UUID requestOf(String number) {
+  public UUID requestOf(String number) {
     return find(number).requestId();
   }
 

@@ -4,7 +4,9 @@ import civitane.app.claims.ClaimView;
 import civitane.app.claims.Claims;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
+import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
+import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -13,6 +15,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 
@@ -20,11 +23,13 @@ import tools.jackson.databind.JsonNode;
 @RestController
 class DecisionController {
   private final Decisions decisions;
+  private final ClaimLedger ledger;
   private final Claims claims;
   private final Staff staff;
 
-  DecisionController(Decisions decisions, Claims claims, Staff staff) {
+  DecisionController(Decisions decisions, ClaimLedger ledger, Claims claims, Staff staff) {
     this.decisions = decisions;
+    this.ledger = ledger;
     this.claims = claims;
     this.staff = staff;
   }
@@ -39,6 +44,18 @@ class DecisionController {
   @PreAuthorize(May.SEE_CLAIMS)
   Decisions.Working working(@PathVariable String number) {
     return decisions.working(number);
+  }
+
+  /** The facts that a claim goes by: of which day of the world, and as known at the end of which day. */
+  @GetMapping("/api/claims/{number}/ledger")
+  @PreAuthorize(May.SEE_CLAIMS)
+  LedgerView ledger(
+      @PathVariable String number,
+      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @Nullable
+          LocalDate holdsOn,
+      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @Nullable
+          LocalDate knownOn) {
+    return ledger.of(number, holdsOn, knownOn);
   }
 
   @PostMapping("/api/claims/{number}/answers")

@@ -2,6 +2,7 @@
 @org.springframework.modulith.ApplicationModule(
     allowedDependencies = {
       "audit",
+      "catalogue",
       "claims",
       "determining",
       "ledger",

@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 public enum Sought {
   NAME(
       Kind.NAME,
-      "name of (?:the )?(?:holder|employee|tenant|patient|insured)|surname and given names?|full name|account holder|employee(?: name)?|"
+      "for|pour|para|name of (?:the )?(?:holder|employee|tenant|patient|insured)|surname and given names?|full name|account holder|employee(?: name)?|"
           + "tenants?|holder|patient|name|nom et pr[ée]noms?|titulaire|salari[ée]e?|employ[ée]e?|locataires?|nom|nome completo|"
           + "titular|trabalhadora?|inquilinos?|nome|اسم الموظف|اسم صاحب الحساب|الاسم الكامل|المستأجر|الاسم"),
   GIVEN_NAME(
@@ -32,11 +32,11 @@ public enum Sought {
       "address of the home|home address|service address|address|adresse du logement|adresse|morada|endere[çc]o|العنوان"),
   PERIOD_END(
       Kind.LAST_DATE,
-      "pay period|period ending|period end|for the period|period|p[ée]riode de paie|p[ée]riode|fin de p[ée]riode|per[íi]odo de pagamento|per[íi]odo|"
+      "period ends|pay period|period ending|period end|for the period|period|p[ée]riode de paie|p[ée]riode|fin de p[ée]riode|per[íi]odo de pagamento|per[íi]odo|"
           + "فترة الأجر|نهاية الفترة|الفترة"),
   GROSS(
       Kind.MONEY,
-      "total gross(?: pay)?|gross pay|gross wages|gross|salaire brut|total brut|brut|vencimento il[íi]quido|vencimento bruto|total il[íi]quido|"
+      "before tax|avant imp[ôo]t|antes de impostos?|total gross(?: pay)?|gross pay|gross wages|gross|salaire brut|total brut|brut|vencimento il[íi]quido|vencimento bruto|total il[íi]quido|"
           + "total bruto|bruto|إجمالي الأجر|الأجر الإجمالي|الأجر قبل الضريبة");
 
   /** What a value looks like. */

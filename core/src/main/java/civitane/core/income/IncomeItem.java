@@ -61,6 +61,26 @@ final class IncomeItem {
     return new Outcome(fromWord(), null);
   }
 
+  WageEvidence evidence() {
+    var slips = payslipsInWindow();
+    var enough = Payslips.enough(income, check, lodgedOn, asOf);
+    var shown = income.every() != null && !hasSamePeriodTwice(slips) && slips.size() >= enough
+        ? fromPayslips(slips)
+        : null;
+    var used = workOut().income();
+    return new WageEvidence(
+        income.every() == null || income.takings() == null ? null : monthly(afterCosts()),
+        shown == null ? null : shown.low(),
+        income.registerMonthly(),
+        used == null ? null : used.low(),
+        used == null ? null : used.high(),
+        slips.size(),
+        enough,
+        lodgedOn.minusDays(check.windowDays()),
+        asOf,
+        shown != null && shown.irregular());
+  }
+
   private List<Payslip> payslipsInWindow() {
     var opens = lodgedOn.minusDays(check.windowDays());
     var found = new ArrayList<Payslip>();

@@ -6,6 +6,7 @@ import civitane.core.facts.Value;
 import civitane.core.services.Services;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** What kind of value each field has, for whoever keeps entries. */
@@ -15,6 +16,16 @@ public final class FieldTypes {
   /** Whether a field says of which household somebody is; its values are {@link Membership memberships}. */
   public static boolean isMembership(String field) {
     return field.equals(Ledger.MEMBERSHIP);
+  }
+
+  /** Whether a field is one of the facts themselves, not something about the subject or its list. */
+  public static boolean isFact(SubjectKind kind, String field) {
+    return !isMembership(field)
+        && !field.equals(Ledger.LISTED)
+        && !field.startsWith(Ledger.LIST)
+        && (kind != SubjectKind.REQUEST
+            || !Set.of(Keys.SERVICE, Keys.LODGED_ON, Keys.ASSESSED_ON, Keys.LODGED_AT, Keys.CHANNEL)
+                .contains(field));
   }
 
   /** The field of a request that says which service it asks for. */

@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -99,6 +100,34 @@ public final class Ledger {
   /** What the office goes by for a field. */
   public Used used(UUID subject, String field, When when) {
     return Used.of(entries.getOrDefault(subject, Map.of()).getOrDefault(field, List.of()), when);
+  }
+
+  /** The facts of all that a packet tells of, each with what speaks for it, in the packet's order. */
+  public List<LedgerRow> rows(Assembled assembled, When when) {
+    var rows = new ArrayList<LedgerRow>();
+    new TreeMap<>(assembled.places().subjects()).forEach((place, id) -> {
+      var subject = known(subjects.get(id));
+      entries.getOrDefault(id, Map.of()).forEach((field, all) -> {
+        var stretch = Used.stretch(all, when);
+        if (FieldTypes.isFact(subject.kind(), field) && !stretch.isEmpty()) {
+          var answers = subject.kind() == SubjectKind.REQUEST ? place + "/answers/" : place + "/";
+          rows.add(new LedgerRow(
+              answers + field,
+              subject,
+              field,
+              newest(stretch, EntryKind.SAID),
+              newest(stretch, EntryKind.SHOWN),
+              newest(stretch, EntryKind.CHECKED),
+              newest(stretch, EntryKind.USED),
+              Used.of(all, when)));
+        }
+      });
+    });
+    return rows;
+  }
+
+  private static @Nullable Entry newest(List<Entry> entries, EntryKind kind) {
+    return Used.newest(entries, kind).orElse(null);
   }
 
   @Nullable

@@ -30,6 +30,11 @@ public final class Places {
     return Optional.ofNullable(subjects.get(pointer));
   }
 
+  /** All that the packet tells of, by where it stands in it. */
+  Map<String, UUID> subjects() {
+    return subjects;
+  }
+
   /** The people and incomes by their ids in the packet. */
   public Map<String, UUID> ids() {
     return ids;

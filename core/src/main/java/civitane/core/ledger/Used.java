@@ -32,16 +32,7 @@ public record Used(
    * else what was said.
    */
   static Used of(List<Entry> entries, When when) {
-    var holding = entries.stream()
-        .filter(entry -> entry.isKnownAt(when.knownAt()) && entry.holdsOn(when.holdsOn()))
-        .toList();
-    var begins = holding.stream()
-        .filter(Entry::beginsStretch)
-        .map(Entry::beginning)
-        .max(Comparator.naturalOrder())
-        .orElse(LocalDate.MIN);
-    var stretch =
-        holding.stream().filter(entry -> !entry.beginning().isBefore(begins)).toList();
+    var stretch = stretch(entries, when);
     if (stretch.isEmpty()) {
       return NOTHING;
     }
@@ -62,7 +53,20 @@ public record Used(
     return new Used(counts, agreement, difference(said, evidence), surfaces);
   }
 
-  private static Optional<Entry> newest(List<Entry> entries, EntryKind kind) {
+  /** The entries that compete: those that are known and hold, within the latest stretch. */
+  static List<Entry> stretch(List<Entry> entries, When when) {
+    var holding = entries.stream()
+        .filter(entry -> entry.isKnownAt(when.knownAt()) && entry.holdsOn(when.holdsOn()))
+        .toList();
+    var begins = holding.stream()
+        .filter(Entry::beginsStretch)
+        .map(Entry::beginning)
+        .max(Comparator.naturalOrder())
+        .orElse(LocalDate.MIN);
+    return holding.stream().filter(entry -> !entry.beginning().isBefore(begins)).toList();
+  }
+
+  static Optional<Entry> newest(List<Entry> entries, EntryKind kind) {
     return entries.stream()
         .filter(entry -> entry.kind() == kind)
         .max(Comparator.comparingLong(Entry::nr));

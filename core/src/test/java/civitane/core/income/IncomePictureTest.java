@@ -17,6 +17,7 @@ import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
 /** What comes in, from words, payslips and registers. */
@@ -169,5 +170,39 @@ public class IncomePictureTest {
     var hers = wage("1000", Frequency.MONTHLY, List.of(), null, null);
     assertEquals(
         picture(List.of(mother(), boy), List.of(hers, his)).monthlyHigh(), Amount.of(1_000));
+  }
+
+  private static WageEvidence evidence(Income income) {
+    return WageEvidence.of(income, mother(), RATES.incomeCheck(), LODGED, LODGED);
+  }
+
+  @Test
+  public void whatSpeaksForAWageIsToldInEurosAMonth() {
+    var word = evidence(wage("430", Frequency.WEEKLY, List.of(), Amount.of("2600"), null));
+    assertEquals(word.said(), Amount.of("1863.33"));
+    assertNull(word.shown());
+    assertEquals(word.enough(), 4);
+    assertTrue(word.isDisputed());
+    assertEquals(word.low(), Amount.of("1863.33"));
+    assertEquals(word.high(), Amount.of("2600"));
+    var slips = evidence(wage(
+        "430",
+        Frequency.WEEKLY,
+        List.of(slip(3, "430"), slip(10, "430"), slip(17, "430"), slip(24, "630")),
+        Amount.of("2600"),
+        null));
+    assertEquals(slips.shown(), Amount.of("2080"));
+    assertFalse(slips.isDisputed());
+    assertEquals(slips.high(), Amount.of("2080"));
+    assertEquals(slips.slips(), 4);
+    assertTrue(slips.irregular());
+  }
+
+  @Test
+  public void twoPayslipsOfOnePeriodShowNothing() {
+    var twice = evidence(
+        wage("1800", Frequency.MONTHLY, List.of(slip(23, "1800"), slip(23, "1900")), null, null));
+    assertNull(twice.shown());
+    assertNull(twice.low());
   }
 }

@@ -1,0 +1,231 @@
+package civitane.app.decisions;
+
+import civitane.app.catalogue.DeskWords;
+import civitane.app.claims.Claims;
+import civitane.app.determining.Screenings;
+import civitane.app.ledger.Ledgers;
+import civitane.app.staff.Staff;
+import civitane.core.facts.Form;
+import civitane.core.facts.Income;
+import civitane.core.facts.IncomeKind;
+import civitane.core.facts.Packet;
+import civitane.core.facts.Value;
+import civitane.core.facts.Word;
+import civitane.core.income.WageEvidence;
+import civitane.core.ledger.Assembled;
+import civitane.core.ledger.Entry;
+import civitane.core.ledger.FieldTypes;
+import civitane.core.ledger.Ledger;
+import civitane.core.ledger.LedgerRow;
+import civitane.core.ledger.SubjectKind;
+import civitane.core.ledger.When;
+import civitane.core.money.Amount;
+import civitane.core.reasons.Argument;
+import civitane.core.rules.Mode;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import static civitane.core.facts.Known.known;
+
+/** The facts that a claim goes by, as they were known and held on any day. */
+@Service
+class ClaimLedger {
+  private final Claims claims;
+  private final Ledgers ledgers;
+  private final Screenings screenings;
+  private final Staff staff;
+  private final Clock clock;
+
+  ClaimLedger(Claims claims, Ledgers ledgers, Screenings screenings, Staff staff, Clock clock) {
+    this.claims = claims;
+    this.ledgers = ledgers;
+    this.screenings = screenings;
+    this.staff = staff;
+    this.clock = clock;
+  }
+
+  /**
+   * The ledger of a claim.
+   *
+   * @param holdsOn the day of the world; null for the day the claim is assessed for
+   * @param knownOn what was known at the end of this day; null for now
+   */
+  @Transactional(readOnly = true)
+  LedgerView of(String number, @Nullable LocalDate holdsOn, @Nullable LocalDate knownOn) {
+    var household = claims.householdOf(number);
+    var request = claims.requestOf(number);
+    var ledger = ledgers.of(household);
+    var now = clock.instant();
+    var known = knownOn == null
+        ? now
+        : knownOn.plusDays(1).atStartOfDay(clock.getZone()).toInstant().minusNanos(1);
+    var when = new When(holdsOn == null ? ledger.assessedOn(request, now) : holdsOn, known);
+    var asOf = knownOn == null ? LocalDate.now(clock) : knownOn;
+    if (ledger.used(request, FieldTypes.service(), when).entry() == null) {
+      // Nobody had asked for it yet.
+      return new LedgerView(when.holdsOn(), asOf, List.of(), List.of());
+    }
+    var assembled = ledger.assembled(household, List.of(request), when, asOf);
+    return view(ledger, assembled, when, asOf);
+  }
+
+  private LedgerView view(Ledger ledger, Assembled assembled, When when, LocalDate asOf) {
+    var packet = assembled.packet();
+    var words = new FactWords(packet, assembled.places().ids());
+    var needed = needed(packet);
+    var rows = ledger.rows(assembled, when).stream()
+        .filter(row -> needed.stream().anyMatch(need -> touches(need, row.place())))
+        .map(row -> row(ledger, packet, words, row))
+        .sorted(Comparator.comparing(ClaimLedger::isQuiet))
+        .toList();
+    return new LedgerView(when.holdsOn(), asOf, rows, wages(packet));
+  }
+
+  private static boolean isQuiet(LedgerView.Fact row) {
+    return !row.surfaces()
+        && !row.agreement().equals("differ")
+        && !row.agreement().equals("contradict");
+  }
+
+  /** The places of all that the claim's checks use. */
+  private Set<String> needed(Packet packet) {
+    return screenings.results(packet, Mode.DETERMINE).get(0).checks().stream()
+        .flatMap(check -> check.needs().stream())
+        .collect(Collectors.toSet());
+  }
+
+  private static boolean touches(String need, String place) {
+    return need.equals(place) || need.startsWith(place + "/") || place.startsWith(need + "/");
+  }
+
+  private LedgerView.Fact row(Ledger ledger, Packet packet, FactWords words, LedgerRow row) {
+    var asked = screenings.place(packet, row.place());
+    var type = FieldTypes.of(row.subject().kind(), packet.requests().get(0).service(), row.field());
+    var difference = row.used().difference();
+    return new LedgerView.Fact(
+        row.place(),
+        row.subject().id(),
+        row.field(),
+        group(packet, row, asked),
+        DeskWords.WORDS.capital(DeskWords.WORDS.question(asked.question())),
+        cell(words, row.said()),
+        cell(words, row.shown()),
+        cell(words, row.checked()),
+        cell(words, row.set()),
+        words.of(row.used().value()),
+        row.used().agreement().word(),
+        difference == null ? null : words.of(difference),
+        row.used().surfaces(),
+        kind(type),
+        choices(type),
+        ledger.history(row.subject().id(), row.field()).stream()
+            .sorted(Comparator.comparingLong(Entry::nr).reversed())
+            .map(entry -> known(cell(words, entry)))
+            .toList());
+  }
+
+  private static String group(Packet packet, LedgerRow row, Argument.Missing asked) {
+    if (row.subject().kind() == SubjectKind.REQUEST) {
+      return DeskWords.WORDS.title(packet.requests().get(0).service());
+    }
+    return asked.whose() == null ? "" : DeskWords.WORDS.who(asked.whose());
+  }
+
+  private LedgerView.@Nullable Evidence cell(FactWords words, @Nullable Entry entry) {
+    return entry == null
+        ? null
+        : new LedgerView.Evidence(
+            words.of(entry.value()),
+            entry.kind().word(),
+            entry.source().kind().word(),
+            staff.nameOf(entry.by()),
+            entry.at(),
+            entry.from(),
+            entry.source().because());
+  }
+
+  /** How a value is typed; lists and groups have screens of their own. */
+  private static @Nullable String kind(Value type) {
+    return switch (type.form()) {
+      case MONEY, NUMBER, WHOLE, DATE, MONTH, FLAG, CHOICE, TEXT ->
+        type.form().name().toLowerCase(Locale.ROOT);
+      default -> null;
+    };
+  }
+
+  private static List<LedgerView.FactChoice> choices(Value type) {
+    return type.form() != Form.CHOICE
+        ? List.of()
+        : type.words().byWord().values().stream()
+            .map(word -> (Word) word)
+            .map(word -> new LedgerView.FactChoice(word.word(), DeskWords.WORDS.word(word)))
+            .toList();
+  }
+
+  private List<LedgerView.Wage> wages(Packet packet) {
+    var wages = new ArrayList<LedgerView.Wage>();
+    var incomes = packet.household().incomes();
+    for (var i = 0; i < incomes.size(); i++) {
+      var income = incomes.get(i);
+      if (income.kind() == IncomeKind.WAGES) {
+        wages.add(wage(packet, income, "/household/incomes/" + i));
+      }
+    }
+    wages.sort(Comparator.comparing(wage -> !wage.disputed()));
+    return wages;
+  }
+
+  private LedgerView.Wage wage(Packet packet, Income income, String place) {
+    var person =
+        packet.household().person(income.person()).orElse(packet.household().applicant());
+    var evidence = WageEvidence.of(
+        income, person, screenings.book(packet).incomeCheck(), packet.assessedOn(), packet.asOf());
+    return new LedgerView.Wage(
+        place,
+        DeskWords.WORDS.who(Argument.Who.of(packet.household(), person)),
+        income.employer() == null
+            ? DeskWords.WORDS.capital(DeskWords.WORDS.word(income.kind()))
+            : income.employer(),
+        euros(evidence.said()),
+        euros(evidence.shown()),
+        euros(evidence.checked()),
+        used(evidence),
+        difference(evidence),
+        evidence.isDisputed(),
+        evidence.slips(),
+        evidence.enough(),
+        evidence.opens(),
+        evidence.closes(),
+        evidence.irregular());
+  }
+
+  private static @Nullable String euros(@Nullable Amount amount) {
+    return amount == null ? null : DeskWords.WORDS.euros(amount);
+  }
+
+  private static @Nullable String used(WageEvidence evidence) {
+    var low = evidence.low();
+    if (low == null) {
+      return null;
+    }
+    return evidence.isDisputed() ? euros(low) + " to " + euros(evidence.high()) : euros(low);
+  }
+
+  /** How far apart the word and what stands against it are. */
+  private static @Nullable String difference(WageEvidence evidence) {
+    var said = evidence.said();
+    var against = evidence.shown() == null ? evidence.checked() : evidence.shown();
+    return said == null || against == null || said.equals(against)
+        ? null
+        : euros(said.distanceTo(against));
+  }
+}

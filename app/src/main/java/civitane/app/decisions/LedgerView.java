@@ -1,0 +1,81 @@
+package civitane.app.decisions;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a claim goes by: every fact its checks use, with what was said, shown and checked of it.
+ *
+ * @param holdsOn the day of the world that is looked at
+ * @param knownOn what was recorded by the end of this day counts
+ * @param wages what speaks for each wage, in euros a month
+ */
+record LedgerView(LocalDate holdsOn, LocalDate knownOn, List<Fact> rows, List<Wage> wages) {
+
+  /**
+   * A fact.
+   *
+   * @param group whose it is, as they are called; the service for its answers
+   * @param agreement how what speaks for it stands to one another
+   * @param difference in euros, where amounts differ
+   * @param kind how a value is typed: money, date, flag, choice, number, text; null where it can't be set here
+   * @param history everything that was ever recorded of it, the newest first
+   */
+  record Fact(
+      String place,
+      UUID subject,
+      String field,
+      String group,
+      String label,
+      @Nullable Evidence said,
+      @Nullable Evidence shown,
+      @Nullable Evidence checked,
+      @Nullable Evidence set,
+      String used,
+      String agreement,
+      @Nullable String difference,
+      boolean surfaces,
+      @Nullable String kind,
+      List<FactChoice> choices,
+      List<Evidence> history) {}
+
+  /** A value that may be chosen. */
+  record FactChoice(String word, String said) {}
+
+  /**
+   * A value and where it comes from.
+   *
+   * @param kind said, shown, checked or used
+   * @param source application, change, paper, register, party or caseworker
+   * @param by who recorded it
+   * @param from since when it holds; null where as far back as anybody asks
+   */
+  record Evidence(
+      String value,
+      String kind,
+      String source,
+      String by,
+      Instant at,
+      @Nullable LocalDate from,
+      @Nullable String because) {}
+
+  /** The evidence of a wage; amounts are written out, null where there is none. */
+  record Wage(
+      String place,
+      String group,
+      String label,
+      @Nullable String said,
+      @Nullable String shown,
+      @Nullable String checked,
+      @Nullable String used,
+      @Nullable String difference,
+      boolean disputed,
+      int slips,
+      int enough,
+      LocalDate opens,
+      LocalDate closes,
+      boolean irregular) {}
+}

@@ -1,0 +1,136 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useTranslation } from "react-i18next";
+import { api, type ClaimView, done, type Schemas } from "../api/client";
+import { dateWords, readDate } from "../draft/typing";
+import { LedgerRow } from "./LedgerRow";
+import { WageRow } from "./WageRow";
+
+interface Props {
+  claim: ClaimView;
+  today: string;
+  onChanged: () => void;
+}
+
+/** The facts a claim goes by, what disagrees first, as they were known and as they held on any day. */
+export function LedgerSheet({ claim, today, onChanged }: Props) {
+  const { t } = useTranslation();
+  const [holdsOn, setHoldsOn] = useState<string>();
+  const [knownOn, setKnownOn] = useState<string>();
+  const ledger = useQuery({
+    queryKey: ["claim", claim.number, "ledger", holdsOn, knownOn],
+    queryFn: () =>
+      done(
+        api.GET("/api/claims/{number}/ledger", {
+          params: { path: { number: claim.number }, query: { holdsOn, knownOn } },
+        }),
+      ),
+    placeholderData: (before: Schemas["LedgerView"] | undefined) => before,
+  });
+  const rows = ledger.data?.rows ?? [];
+  const disputed = rows.filter(isLoud);
+  const quiet = rows.filter((row) => !isLoud(row));
+  const groups = [...new Set(quiet.map((row) => row.group))];
+  const now = !holdsOn && !knownOn;
+  const shared = { claim, today, onChanged, settable: now };
+  return (
+    <div className="px-6 py-4 max-w-[90rem]">
+      <div className="flex flex-wrap gap-6 items-end mb-4">
+        <Day label={t("ledger.holdsOn")} day={holdsOn} today={today} onDay={setHoldsOn} />
+        <Day label={t("ledger.knownOn")} day={knownOn} today={today} onDay={setKnownOn} />
+        {!now && (
+          <button
+            type="button"
+            className="btn btn-sm"
+            onClick={() => {
+              setHoldsOn(undefined);
+              setKnownOn(undefined);
+            }}
+          >
+            {t("ledger.now")}
+          </button>
+        )}
+        <p className="soft small ml-auto">{t("ledger.legend")}</p>
+      </div>
+      {ledger.isError && (
+        <p role="alert" className="wrong">
+          {ledger.error.message}
+        </p>
+      )}
+      {ledger.isPending && <p className="soft">{t("claim.loading")}</p>}
+      {(disputed.length > 0 || ledger.data?.wages.some((wage) => wage.disputed)) && (
+        <section className="mb-5" aria-label={t("ledger.disputed")}>
+          <h2 className="head">{t("ledger.disputed")}</h2>
+          {ledger.data?.wages
+            .filter((wage) => wage.disputed)
+            .map((wage) => (
+              <WageRow key={wage.place} wage={wage} />
+            ))}
+          {disputed.map((row) => (
+            <LedgerRow key={row.place} row={row} {...shared} />
+          ))}
+        </section>
+      )}
+      {ledger.data?.wages.some((wage) => !wage.disputed) && (
+        <section className="mb-5" aria-label={t("ledger.wages")}>
+          <h2 className="head">{t("ledger.wages")}</h2>
+          {ledger.data.wages
+            .filter((wage) => !wage.disputed)
+            .map((wage) => (
+              <WageRow key={wage.place} wage={wage} />
+            ))}
+        </section>
+      )}
+      {groups.map((group) => (
+        <section key={group} className="mb-5" aria-label={group || t("ledger.household")}>
+          <h2 className="head">{group || t("ledger.household")}</h2>
+          {quiet
+            .filter((row) => row.group === group)
+            .map((row) => (
+              <LedgerRow key={row.place} row={row} {...shared} />
+            ))}
+        </section>
+      ))}
+      {ledger.data && rows.length === 0 && <p className="soft">{t("ledger.nothing")}</p>}
+    </div>
+  );
+}
+
+function isLoud(row: Schemas["Fact"]): boolean {
+  return row.surfaces || row.agreement === "differ" || row.agreement === "contradict";
+}
+
+interface DayProps {
+  label: string;
+  day: string | undefined;
+  today: string;
+  onDay: (day: string | undefined) => void;
+}
+
+/** A day that may be typed; none is today. */
+function Day({ label, day, today, onDay }: DayProps) {
+  const { t } = useTranslation();
+  const [text, setText] = useState("");
+  const [unread, setUnread] = useState(false);
+  const leave = () => {
+    const read = text.trim() ? readDate(text, today) : undefined;
+    setUnread(text.trim() !== "" && !read);
+    if (read || !text.trim()) onDay(read);
+  };
+  return (
+    <label className="flex flex-col small">
+      {label}
+      <input
+        className={`input input-sm case w-40 ${unread ? "input-error" : ""}`}
+        aria-invalid={unread}
+        placeholder={t("ledger.today")}
+        value={day && text === "" ? "" : text}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={leave}
+        onKeyDown={(event) => event.key === "Enter" && leave()}
+      />
+      {unread && <span className="wrong">{t("app.unread", { expected: "24 11 26" })}</span>}
+      {day && !unread && <span className="soft">{dateWords(day)}</span>}
+    </label>
+  );
+}
