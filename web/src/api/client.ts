@@ -26,8 +26,21 @@ export function token(): string {
   return decodeURIComponent(document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1] ?? "");
 }
 
+/** From here on nobody is at the desk who did not touch a key or the mouse. Milliseconds. */
+const LEFT_ALONE = 60_000;
+let touchedAt = Date.now();
+for (const touch of ["keydown", "pointerdown", "pointermove"]) {
+  window.addEventListener(touch, () => {
+    touchedAt = Date.now();
+  });
+}
+
 const tokens: Middleware = {
   onRequest({ request }) {
+    if (Date.now() - touchedAt > LEFT_ALONE) {
+      // What the page asks by itself does not keep anybody signed in.
+      request.headers.set("X-Untouched", "yes");
+    }
     if (request.method !== "GET") {
       request.headers.set("X-XSRF-TOKEN", token());
     }

@@ -37,6 +37,7 @@ export function PapersView({ claim, today, onChanged }: Props) {
   });
   const [chosen, setChosen] = useState("");
   const [field, setField] = useState("");
+  const [besideIt, setBesideIt] = useState("");
   const [forItem, setForItem] = useState<Schemas["StillWanted"]>();
   const household = (claim.packet as unknown as Packet).household;
   const names = namesOf(peopleOf(claim));
@@ -50,6 +51,7 @@ export function PapersView({ claim, today, onChanged }: Props) {
   const all = papers.data?.papers ?? [];
   const waiting = all.filter(waits);
   const paper = all.find((one) => one.id === chosen) ?? waiting[0] ?? all[0];
+  const other = all.find((one) => one.id === besideIt && one.id !== paper?.id);
   const changed = async () => {
     await queries.invalidateQueries({ queryKey: key });
     onChanged();
@@ -138,15 +140,33 @@ export function PapersView({ claim, today, onChanged }: Props) {
                   <span className="block small soft">{t(`paper.state.${stateOf(one)}`)}</span>
                 </span>
               </button>
+              {paper && paper.id !== one.id && one.picture?.drawn && (
+                <button
+                  type="button"
+                  aria-pressed={besideIt === one.id}
+                  className="plain-link small ml-14 mb-1.5"
+                  aria-label={t("paper.besideOf", { what: one.words })}
+                  onClick={() => setBesideIt(besideIt === one.id ? "" : one.id)}
+                >
+                  {t(besideIt === one.id ? "paper.notBeside" : "paper.beside")}
+                </button>
+              )}
             </li>
           ))}
         </ul>
       </section>
-      <div className="min-w-0 min-h-0 border-r border-base-300">
+      <div
+        className={`min-w-0 min-h-0 border-r border-base-300 ${other ? "grid grid-cols-2 grid-rows-[minmax(0,1fr)] stacks" : ""}`}
+      >
         {paper ? (
           <PaperPages key={paper.id} paper={paper} field={field} />
         ) : (
           <p className="soft p-4">{t("paper.none")}</p>
+        )}
+        {other && (
+          <div className="min-w-0 min-h-0 border-l border-base-300">
+            <PaperPages key={other.id} paper={other} field="" />
+          </div>
         )}
       </div>
       <section className="overflow-y-auto" aria-label={t("paper.reading")}>

@@ -14,6 +14,14 @@ create table staff_choice (
   primary key (login, name)
 );
 
+-- Tries to sign in that failed, by what a login and an address come to.
+create table sign_in_attempt (
+  key text primary key,
+  failures int not null,
+  last_at timestamptz not null,
+  wait_until timestamptz not null
+);
+
 -- A thing that facts are about, with an id for life: a household, a person, an income, a request.
 create table subject (
   id uuid primary key,

@@ -78,7 +78,7 @@ public class SessionsTest extends OnDatabase {
   @Test
   public void noPasswordIsKeptAsItWasTyped() {
     assertEquals(count("staff where password_hash like '%maud-maud%'"), 0);
-    assertEquals(count("staff where password_hash not like '{bcrypt}%'"), 0);
+    assertEquals(count("staff where password_hash not like '{argon2}%'"), 0);
   }
 
   @Test

@@ -37,6 +37,11 @@ public class Staff {
         .orElseThrow(() -> Problem.notAllowed("Nobody of this name works here."));
   }
 
+  /** Whether somebody signs in with this name. */
+  public boolean knows(String login) {
+    return repository.existsById(login);
+  }
+
   /** How somebody is called who did something here, whether or not they still work here. */
   public String nameOf(String login) {
     return repository.findById(login).map(StaffMember::name).orElse(login);
