@@ -64,6 +64,7 @@ cat >&2 <<TEXT
   Sign in as      ikenna   (caseworker)          password  ikenna-ikenna
                   maud     (caseworker)          password  maud-maud
                   teun     (senior caseworker)   password  teun-teun
+                  edda     (senior caseworker)   password  edda-edda
                   pia      (front desk)          password  pia-pia
                   salome   (policy officer)      password  salome-salome
                   jun      (auditor)             password  jun-jun

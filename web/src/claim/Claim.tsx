@@ -10,10 +10,12 @@ import { KeyStrip } from "../parts/Keys";
 import { ResultBlock } from "../parts/Margin";
 import { useTrying } from "../parts/useTrying";
 import { type Below, ClaimHead } from "./ClaimHead";
+import { Moving } from "./Moving";
 import { Pressing } from "./Pressing";
 import { peopleOf } from "./people";
 import { RecordView } from "./RecordView";
 import { Speaking } from "./Speaking";
+import { Standing } from "./Standing";
 import { WorkingView } from "./WorkingView";
 
 type View = (typeof VIEWS)[number];
@@ -31,6 +33,7 @@ export function Claim() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [attempt, refusal] = useTrying();
+  const atFront = session?.role === "front desk";
   const [view, setView] = useState<View>("working");
   const [below, setBelow] = useState<Below>("");
   const path = { params: { path: { number } } };
@@ -41,7 +44,7 @@ export function Claim() {
   const working = useQuery({
     queryKey: ["claim", number, "working"],
     queryFn: () => done(api.GET("/api/claims/{number}/working", path)),
-    enabled: claim.isSuccess,
+    enabled: claim.isSuccess && session !== undefined && !atFront,
   });
   const today = session?.today ?? claim.data?.lodgedOn ?? "";
   const again = () => queries.invalidateQueries({ queryKey: ["claim", number] });
@@ -50,6 +53,10 @@ export function Claim() {
       await done(api.POST("/api/claims/{number}/take", path));
       await again();
     });
+  const everywhere = [
+    ...(claim.data && !claim.data.holder ? [{ key: "Alt+T", says: t("keys.takeUp"), act: take }] : []),
+    { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },
+  ];
   const keys = [
     { key: "Alt+L", says: t("claim.ledger"), act: () => setView("ledger") },
     { key: "Alt+E", says: t("paper.title"), act: () => setView("papers") },
@@ -69,7 +76,6 @@ export function Claim() {
       : []),
     { key: "Alt+W", says: t("keys.working"), act: () => setView("working") },
     { key: "Alt+R", says: t("keys.record"), act: () => setView("record") },
-    ...(claim.data && !claim.data.holder ? [{ key: "Alt+T", says: t("keys.takeUp"), act: take }] : []),
     ...(view === "working"
       ? [{ key: "Alt+G", says: t("keys.decide"), act: () => document.getElementById("decide")?.click() }]
       : []),
@@ -85,7 +91,13 @@ export function Claim() {
       act: () => setBelow(below === "speaking" ? "" : "speaking"),
       quiet: view === "papers",
     },
-    { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },
+    {
+      key: "Alt+H",
+      says: t("moving.title"),
+      act: () => setBelow(below === "moving" ? "" : "moving"),
+      quiet: view === "papers",
+    },
+    ...everywhere,
   ];
   return (
     <div className="screen h-screen flex flex-col">
@@ -108,39 +120,45 @@ export function Claim() {
           <main className="min-w-0 overflow-y-auto">
             <ClaimHead claim={claim.data} today={today} onTake={take} open={below} onOpen={setBelow} />
             {below === "speaking" && <Speaking claim={claim.data} today={today} onChanged={again} />}
+            {below === "moving" && <Moving claim={claim.data} onChanged={again} />}
             {below === "pressing" && <Pressing claim={claim.data} today={today} onChanged={again} />}
             {refusal && (
               <p role="alert" className="wrong px-6 py-2">
                 {refusal}
               </p>
             )}
-            <div className="flex gap-6 px-6 border-b border-base-300">
-              {VIEWS.map((one) => (
-                <button
-                  key={one}
-                  type="button"
-                  aria-pressed={view === one}
-                  className={`h-10 cursor-pointer border-b-3 ${view === one ? "border-primary font-semibold" : "border-transparent"}`}
-                  onClick={() => setView(one)}
-                >
-                  {t(`claim.${one}`)}
-                </button>
-              ))}
-            </div>
-            {view === "ledger" && (
-              <Suspense fallback={<p className="soft p-5">{t("claim.loading")}</p>}>
-                <LedgerSheet claim={claim.data} today={today} onChanged={again} />
-              </Suspense>
+            {atFront && <Standing claim={claim.data} />}
+            {!atFront && (
+              <>
+                <div className="flex gap-6 px-6 border-b border-base-300">
+                  {VIEWS.map((one) => (
+                    <button
+                      key={one}
+                      type="button"
+                      aria-pressed={view === one}
+                      className={`h-10 cursor-pointer border-b-3 ${view === one ? "border-primary font-semibold" : "border-transparent"}`}
+                      onClick={() => setView(one)}
+                    >
+                      {t(`claim.${one}`)}
+                    </button>
+                  ))}
+                </div>
+                {view === "ledger" && (
+                  <Suspense fallback={<p className="soft p-5">{t("claim.loading")}</p>}>
+                    <LedgerSheet claim={claim.data} today={today} onChanged={again} />
+                  </Suspense>
+                )}
+                {view === "papers" && (
+                  <Suspense fallback={<p className="soft p-5">{t("claim.loading")}</p>}>
+                    <PapersView claim={claim.data} today={today} onChanged={again} />
+                  </Suspense>
+                )}
+                {view === "working" && working.data && (
+                  <WorkingView claim={claim.data} working={working.data} today={today} onChanged={again} />
+                )}
+                {view === "record" && <RecordView claim={claim.data} letters={working.data?.letters ?? []} />}
+              </>
             )}
-            {view === "papers" && (
-              <Suspense fallback={<p className="soft p-5">{t("claim.loading")}</p>}>
-                <PapersView claim={claim.data} today={today} onChanged={again} />
-              </Suspense>
-            )}
-            {view === "working" && working.data && (
-              <WorkingView claim={claim.data} working={working.data} today={today} onChanged={again} />
-            )}
-            {view === "record" && <RecordView claim={claim.data} letters={working.data?.letters ?? []} />}
           </main>
           {view === "record" && (
             <aside
@@ -154,7 +172,7 @@ export function Claim() {
           )}
         </div>
       )}
-      <KeyStrip keys={keys} />
+      <KeyStrip keys={atFront ? everywhere : keys} />
     </div>
   );
 }

@@ -19,8 +19,10 @@ interface Props {
   onOpen: (what: Below) => void;
 }
 
-/** What can be open below the head: nothing, what presses, or how to speak with them. */
-export type Below = "" | "pressing" | "speaking";
+/** What can be open below the head: nothing, what presses, how to speak with them, or what becomes of the claim. */
+export type Below = "" | "pressing" | "speaking" | "moving";
+
+const BELOW = ["pressing", "speaking", "moving"] as const;
 
 /** Whose claim it is, its life on a calendar, and the next step. */
 export function ClaimHead({ claim, today, onTake, open, onOpen }: Props) {
@@ -78,19 +80,17 @@ export function ClaimHead({ claim, today, onTake, open, onOpen }: Props) {
               {t("outside.before", { what: claim.outside.words, date: shortDay(claim.outside.on) })}
             </>
           )}
-          {(claim.turn === "over" ? (["speaking"] as const) : (["pressing", "speaking"] as const)).map(
-            (what) => (
-              <button
-                key={what}
-                type="button"
-                className="plain-link ml-3"
-                aria-expanded={open === what}
-                onClick={() => onOpen(open === what ? "" : what)}
-              >
-                {t(`${what}.title`)}
-              </button>
-            ),
-          )}
+          {BELOW.filter((what) => what !== "pressing" || claim.turn !== "over").map((what) => (
+            <button
+              key={what}
+              type="button"
+              className="plain-link ml-3"
+              aria-expanded={open === what}
+              onClick={() => onOpen(open === what ? "" : what)}
+            >
+              {t(`${what}.title`)}
+            </button>
+          ))}
         </p>
         <p className="flex flex-wrap items-center gap-x-3">
           {claim.holder && <span className="soft small">{t("claim.heldBy", { name: claim.holder })}</span>}

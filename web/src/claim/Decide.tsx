@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
-import { useSession } from "../api/session";
 import { Dialog } from "../parts/Dialog";
 import { shortDay } from "../parts/format";
+import { SecondSignature } from "./SecondSignature";
 
 interface Props {
   claim: ClaimView;
@@ -14,7 +14,6 @@ interface Props {
 /** The decision: as computed, or otherwise with a senior's reason; the letter is read before it goes out. */
 export function Decide({ claim, working, onChanged }: Props) {
   const { t } = useTranslation();
-  const session = useSession();
   const computed = working.result.outcome;
   const [otherwise, setOtherwise] = useState(false);
   const [reason, setReason] = useState("");
@@ -25,6 +24,7 @@ export function Decide({ claim, working, onChanged }: Props) {
 
   if (working.decision) {
     const decision = working.decision;
+    if (decision.waits) return <SecondSignature {...{ claim, decision, onChanged }} />;
     return (
       <section>
         <h2 className="head">{t("claim.decision")}</h2>
@@ -35,6 +35,7 @@ export function Decide({ claim, working, onChanged }: Props) {
             date: shortDay(decision.on),
           })}
         </p>
+        {decision.secondBy && <p>{t("claim.signedSecond", { name: decision.secondBy })}</p>}
         {decision.reason && <p>{decision.reason}</p>}
         {working.letters.map((one) => (
           <p key={one.id}>
@@ -97,17 +98,15 @@ export function Decide({ claim, working, onChanged }: Props) {
     <section>
       <h2 className="head">{t("claim.decision")}</h2>
       <p className="case text-lg">{t("claim.asComputed", { outcome: t(`margin.${computed}`) })}</p>
-      {session?.role === "senior caseworker" && (
-        <label className="flex items-center gap-2 my-2">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm"
-            checked={otherwise}
-            onChange={(event) => setOtherwise(event.target.checked)}
-          />
-          {t("claim.otherwise")}
-        </label>
-      )}
+      <label className="flex items-center gap-2 my-2">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-sm"
+          checked={otherwise}
+          onChange={(event) => setOtherwise(event.target.checked)}
+        />
+        {t("claim.otherwise")}
+      </label>
       {otherwise && (
         <label className="flex flex-col max-w-xl mb-2">
           {t("claim.reason")}

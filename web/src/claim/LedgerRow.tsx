@@ -24,6 +24,18 @@ export function LedgerRow({ row, claim, today, settable, onChanged }: Props) {
   const { t } = useTranslation();
   const loud = row.surfaces || row.agreement === "differ" || row.agreement === "contradict";
   const [open, setOpen] = useState(false);
+  const [whole, setWhole] = useState("");
+  const [attempt] = useTrying();
+  const show = () =>
+    attempt(async () => {
+      const shown = await done(
+        api.POST("/api/claims/{number}/number", {
+          params: { path: { number: claim.number } },
+          body: { place: row.place },
+        }),
+      );
+      setWhole(shown.number);
+    });
   const support = [row.said, row.shown, row.checked, row.set]
     .filter((cell) => cell?.value === row.used)
     .map((cell) => MARKS[cell?.kind ?? ""])
@@ -36,7 +48,12 @@ export function LedgerRow({ row, claim, today, settable, onChanged }: Props) {
           {loud && row.group && <span className="case">, {row.group}</span>}
         </span>
         <span>
-          <span className="case font-semibold">{row.used}</span>{" "}
+          <span className="case font-semibold">{whole || row.used}</span>{" "}
+          {row.used.startsWith("••••") && !whole && (
+            <button type="button" className="plain-link small" onClick={show}>
+              {t("ledger.show")}
+            </button>
+          )}{" "}
           <span className="soft small" title={t("ledger.legend")}>
             {support}
           </span>

@@ -8,6 +8,7 @@ import { shortDay } from "../parts/format";
 import { TurnMark } from "../parts/TurnMark";
 import { AnswerValue, questionAt, readAnswer } from "./AnswerValue";
 import { Judged } from "./Judged";
+import { MoreTime } from "./MoreTime";
 import { peopleOf } from "./people";
 
 interface Props {
@@ -77,6 +78,7 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
           </button>
         )}
       </div>
+      {["household", "third"].includes(item.owner) && <MoreTime {...{ claim, item, today, onChanged }} />}
       {judged && <Judged claim={claim} what={judged} item={item.id} onChanged={onChanged} />}
       {open && (
         <form onSubmit={save} className="flex flex-wrap gap-3 items-end mt-2">

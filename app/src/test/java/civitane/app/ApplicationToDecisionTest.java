@@ -70,26 +70,66 @@ public class ApplicationToDecisionTest extends OnDatabase {
   }
 
   @Test
-  public void decidingOtherwiseNeedsASeniorAndAReason() throws Exception {
+  public void decidingOtherwiseNeedsAReasonAndStandsOnceASeniorHasSigned() throws Exception {
     var number = claimOf(Packets.meals(2));
     var version = taken(number).get("version").intValue();
-    var refuse = "{\"version\": " + version + ", \"grant\": false, \"reason\": \"moved away\"}";
-    assertEquals(
-        asIkenna(post("/api/claims/{number}/decision", refuse, number))
-            .getResponse()
-            .getStatus(),
-        403);
     var silent = "{\"version\": " + version + ", \"grant\": false}";
     assertEquals(
-        as("teun", "SENIOR", post("/api/claims/{number}/decision", silent, number))
+        asIkenna(post("/api/claims/{number}/decision", silent, number))
             .getResponse()
             .getStatus(),
         422);
+    var refuse = "{\"version\": " + version + ", \"grant\": false, \"reason\": \"moved away\"}";
+    var decided = asIkenna(post("/api/claims/{number}/decision", refuse, number));
+    assertEquals(decided.getResponse().getStatus(), 200);
+    assertEquals(body(decided).get("state").stringValue(), "open");
+    var working = body(asIkenna(get("/api/claims/{number}/working", number)));
+    assertTrue(working.at("/decision/waits").booleanValue());
+    assertEquals(working.get("letters").size(), 0, "nothing goes out before it stands");
+    var sign = "{\"version\": " + body(decided).get("version").intValue() + "}";
     assertEquals(
-        as("teun", "SENIOR", post("/api/claims/{number}/decision", refuse, number))
+        asIkenna(post("/api/claims/{number}/second-signature", sign, number))
             .getResponse()
             .getStatus(),
-        200);
+        403);
+    var signed = as("teun", "SENIOR", post("/api/claims/{number}/second-signature", sign, number));
+    assertEquals(signed.getResponse().getStatus(), 200, signed.getResponse().getContentAsString());
+    assertEquals(body(signed).get("state").stringValue(), "decided");
+    var after = body(asIkenna(get("/api/claims/{number}/working", number)));
+    assertEquals(after.at("/decision/secondBy").stringValue(), "Teun Abara");
+    assertEquals(after.get("letters").size(), 1);
+  }
+
+  @Test
+  public void whoDecidedCantSignSecondAndWhoSignsMaySendItBack() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    var version = taken(number).get("version").intValue();
+    var refuse = "{\"version\": " + version + ", \"grant\": false, \"reason\": \"moved away\"}";
+    var decided = body(as("teun", "SENIOR", post("/api/claims/{number}/decision", refuse, number)));
+    var on = decided.get("version").intValue();
+    var sign = "{\"version\": " + on + "}";
+    assertEquals(
+        as("teun", "SENIOR", post("/api/claims/{number}/second-signature", sign, number))
+            .getResponse()
+            .getStatus(),
+        422);
+    var back = as(
+        "edda",
+        "SENIOR",
+        post(
+            "/api/claims/{number}/sent-back",
+            "{\"version\": " + on + ", \"because\": \"ask the school first\"}",
+            number));
+    assertEquals(back.getResponse().getStatus(), 200, back.getResponse().getContentAsString());
+    assertEquals(body(back).get("state").stringValue(), "open");
+    assertEquals(
+        body(asIkenna(get("/api/claims/{number}/working", number)))
+            .get("letters")
+            .size(),
+        0);
+    assertTrue(
+        claim(number).get("events").toString().contains("ask the school first"),
+        claim(number).get("events").toString());
   }
 
   @Test

@@ -218,4 +218,55 @@ public class ClaimsTest extends OnDatabase {
     }
     assertFalse(claim(number).get("events").toString().contains("picked it up"));
   }
+
+  @Test
+  public void theFrontDeskSeesWhereItStandsAndNotWhatIsKnown() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    var seen = body(as("pia", "FRONT_DESK", get("/api/claims/{number}", number)));
+    assertEquals(seen.at("/packet/household/people/0/familyName").stringValue(), "Tamsett");
+    assertTrue(seen.at("/packet/household/incomes").isEmpty(), seen.toString());
+    assertTrue(seen.at("/packet/requests").isMissingNode(), seen.toString());
+    assertTrue(seen.get("items").isArray());
+    for (var known : new String[] {"working", "ledger", "papers"}) {
+      assertEquals(
+          as("pia", "FRONT_DESK", get("/api/claims/{number}/" + known, number))
+              .getResponse()
+              .getStatus(),
+          403,
+          known);
+    }
+    assertEquals(
+        as("jun", "AUDITOR", get("/api/claims/{number}/working", number))
+            .getResponse()
+            .getStatus(),
+        200);
+  }
+
+  @Test
+  public void numbersAreMaskedAndShowingOneIsInTheLog() throws Exception {
+    var number = claimOf(Packets.meals(2)
+        .replace(
+            "\"residentNumber\": null, \"residentNumberMissing\": \"declined\"",
+            "\"residentNumber\": \"4821907369\""));
+    var packet = claim(number).get("packet");
+    assertEquals(packet.at("/household/people/0/residentNumber").stringValue(), "•••• 7369");
+    var place = "{\"place\": \"/household/people/0/residentNumber\"}";
+    assertEquals(
+        as("jun", "AUDITOR", post("/api/claims/{number}/number", place, number))
+            .getResponse()
+            .getStatus(),
+        403);
+    var shown = body(asIkenna(post("/api/claims/{number}/number", place, number)));
+    assertEquals(shown.get("number").stringValue(), "4821907369");
+    assertEquals(
+        count("audit_log where action = 'number shown' and subject = '" + number + "'"), 1);
+    assertEquals(
+        asIkenna(post(
+                "/api/claims/{number}/number",
+                "{\"place\": \"/household/people/0/givenName\"}",
+                number))
+            .getResponse()
+            .getStatus(),
+        404);
+  }
 }

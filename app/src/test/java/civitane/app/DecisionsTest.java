@@ -10,7 +10,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-/** A decision is what the rules say or a senior's with a reason, is kept whole, and goes out once. */
+/** A decision is what the rules say, or otherwise with a reason and two signatures, is kept whole, and goes out once. */
 public class DecisionsTest extends OnDatabase {
   @Autowired
   private Rerun rerun;
@@ -170,6 +170,13 @@ public class DecisionsTest extends OnDatabase {
             number));
     assertEquals(
         granted.getResponse().getStatus(), 200, granted.getResponse().getContentAsString());
+    as(
+        "edda",
+        "SENIOR",
+        post(
+            "/api/claims/{number}/second-signature",
+            "{\"version\": " + body(granted).get("version").intValue() + "}",
+            number));
     var letter = letters("decision", number);
     assertTrue(letter.contains("Our answer is yes. We decided otherwise"), letter);
     assertTrue(letter.contains(reason), letter);

@@ -32,7 +32,7 @@ import tools.jackson.databind.json.JsonMapper;
 import static org.testng.Assert.assertEquals;
 
 /** The application on a real PostgreSQL, with the demo's staff and households. */
-@SpringBootTest(properties = "civitane.demo=yes")
+@SpringBootTest(properties = {"civitane.demo=yes", "civitane.drawn-every=0"})
 @AutoConfigureMockMvc
 public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
   private static final String DATABASE = "civitane_app_test";

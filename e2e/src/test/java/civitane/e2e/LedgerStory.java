@@ -61,11 +61,16 @@ public class LedgerStory extends Story {
     assertThat(main.getByRole(AriaRole.ALERT)
             .filter(new Locator.FilterOptions().setHasText("can't be read")))
         .isVisible();
-    main.getByLabel("Use instead").fill("2");
+    main.getByLabel("Use instead").fill("3");
     main.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Use it"))
         .click();
-    assertThat(main.getByLabel("Everything recorded of it, the newest first"))
-        .containsText("said on the phone");
+    var history = main.getByLabel("Everything recorded of it, the newest first");
+    assertThat(history).containsText("said on the phone");
+    main.getByLabel("Use instead").fill("2");
+    main.getByLabel("From where").fill("said again");
+    main.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Use it"))
+        .click();
+    assertThat(history).containsText("said again");
     main.getByLabel("As known on").fill("1 1 26");
     page.keyboard().press("Enter");
     assertThat(main.getByText("Nothing that this claim needs is known yet.")).isVisible();

@@ -40,6 +40,7 @@ final class OwnServer {
             "civitane.app.CivitaneApplication",
             "--server.port=" + port,
             "--civitane.demo=yes",
+            "--civitane.drawn-every=0",
             "--spring.datasource.url="
                 + cluster.substring(0, cluster.lastIndexOf('/') + 1)
                 + DATABASE)

@@ -74,6 +74,7 @@ public abstract class Story {
         CivitaneApplication.class,
         "--server.port=0",
         "--civitane.demo=yes",
+        "--civitane.drawn-every=0",
         "--spring.datasource.url=" + database);
     address = "http://127.0.0.1:"
         + ((WebServerApplicationContext) application).getWebServer().getPort();

@@ -1,6 +1,7 @@
 package civitane.app.claims;
 
 import civitane.app.staff.May;
+import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,10 +20,12 @@ class ClaimController {
     this.staff = staff;
   }
 
+  /** A claim; the front desk sees where it stands, and what is wanted of whom. */
   @GetMapping("/api/claims/{number}")
   @PreAuthorize(May.SEE_CLAIMS)
   ClaimView claim(@PathVariable String number) {
-    return claims.view(number);
+    var view = claims.view(number);
+    return staff.me().role() == Role.FRONT_DESK ? view.standing() : view;
   }
 
   @PostMapping("/api/claims/{number}/take")

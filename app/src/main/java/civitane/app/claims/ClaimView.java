@@ -42,6 +42,33 @@ public record ClaimView(
     @Schema(type = "object", additionalProperties = Schema.AdditionalPropertiesValue.TRUE)
     JsonNode packet) {
 
+  /** Where it stands and what is wanted, without what is known of the household. */
+  ClaimView standing() {
+    return new ClaimView(
+        number,
+        household,
+        householdName,
+        town,
+        service,
+        title,
+        state,
+        turn,
+        lodgedOn,
+        dueOn,
+        worked,
+        stood,
+        next,
+        holder,
+        urgent,
+        outside,
+        version,
+        stretches,
+        acting,
+        items,
+        List.of(),
+        Masked.people(packet));
+  }
+
   /** The one thing to do next, and by when. */
   public record NextStep(String words, String owner, LocalDate on) {
     static NextStep of(civitane.core.claims.NextStep step) {

@@ -181,7 +181,11 @@ public class Claims {
     return find(number).claim();
   }
 
-  /** Closes a claim's work with a decision, on the version that was looked at. */
+  /**
+   * Closes a claim's work with a decision, on the version that was looked at.
+   *
+   * @param second whether somebody else has to sign before it stands
+   */
   @Transactional(propagation = Propagation.MANDATORY)
   public void decide(
       Staff.Colleague by,
@@ -189,12 +193,33 @@ public class Claims {
       int version,
       boolean grant,
       UUID determination,
-      @Nullable String reason) {
+      @Nullable String reason,
+      boolean second) {
     var stored = hold(number);
     on(stored, version);
     mine(by, stored.claim());
-    var act = act(by, grant ? Why.GRANTED.with() : Why.REFUSED.with());
-    move(stored, claim -> claim.decide(act, by.login(), grant, determination, reason, false));
+    var act = act(by, decided(grant, second).with());
+    move(stored, claim -> claim.decide(act, by.login(), grant, determination, reason, second));
+  }
+
+  private static Why decided(boolean grant, boolean second) {
+    if (second) {
+      return grant ? Why.GRANTED_UNSIGNED : Why.REFUSED_UNSIGNED;
+    }
+    return grant ? Why.GRANTED : Why.REFUSED;
+  }
+
+  /** Signs a decision second, on the version that was looked at: by somebody who set none of its facts. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void signSecond(Staff.Colleague by, String number, int version) {
+    var stored = hold(number);
+    on(stored, version);
+    if (ledgers.hasSet(stored.householdId(), by.login())) {
+      throw refused(Why.CHANGED_ITS_FACTS.with());
+    }
+    var act = act(by, Why.SIGNED_SECOND.with(Argument.told(by.name())));
+    move(stored, claim -> claim.secondSign(act, by.login()));
+    audit.record(by.login(), "decision signed second", number, "");
   }
 
   /** What is done to a claim is done to the one that was looked at. */
@@ -289,7 +314,7 @@ public class Claims {
         events.findByClaimIdOrderByHappenedAtAscIdAsc(stored.id()).stream()
             .map(event -> ClaimView.Event.of(event, staff.nameOf(event.actor())))
             .toList(),
-        json.readTree(PacketWriter.written(facts.packet())));
+        Masked.packet(json.readTree(PacketWriter.written(facts.packet()))));
   }
 
   /** What a claim stands on, put together from what is known now. */

@@ -1,9 +1,12 @@
 package civitane.app.decisions;
 
+import civitane.app.audit.AuditLog;
 import civitane.app.catalogue.DeskWords;
 import civitane.app.claims.Claims;
+import civitane.app.claims.Masked;
 import civitane.app.determining.Screenings;
 import civitane.app.ledger.Ledgers;
+import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.facts.Form;
 import civitane.core.facts.Income;
@@ -22,6 +25,7 @@ import civitane.core.ledger.When;
 import civitane.core.money.Amount;
 import civitane.core.reasons.Argument;
 import civitane.core.rules.Mode;
+import civitane.packet.PacketWriter;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -33,6 +37,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 import static civitane.core.facts.Known.known;
 
@@ -43,13 +48,24 @@ class ClaimLedger {
   private final Ledgers ledgers;
   private final Screenings screenings;
   private final Staff staff;
+  private final AuditLog audit;
+  private final JsonMapper json;
   private final Clock clock;
 
-  ClaimLedger(Claims claims, Ledgers ledgers, Screenings screenings, Staff staff, Clock clock) {
+  ClaimLedger(
+      Claims claims,
+      Ledgers ledgers,
+      Screenings screenings,
+      Staff staff,
+      AuditLog audit,
+      JsonMapper json,
+      Clock clock) {
     this.claims = claims;
     this.ledgers = ledgers;
     this.screenings = screenings;
     this.staff = staff;
+    this.audit = audit;
+    this.json = json;
     this.clock = clock;
   }
 
@@ -121,7 +137,7 @@ class ClaimLedger {
         cell(words, row.shown()),
         cell(words, row.checked()),
         cell(words, row.set()),
-        words.of(row.used().value()),
+        said(words, row.field(), row.used().value()),
         row.used().agreement().word(),
         difference == null ? null : words.of(difference),
         row.used().surfaces(),
@@ -144,13 +160,35 @@ class ClaimLedger {
     return entry == null
         ? null
         : new LedgerView.Evidence(
-            words.of(entry.value()),
+            said(words, entry.field(), entry.value()),
             entry.kind().word(),
             entry.source().kind().word(),
             staff.nameOf(entry.by()),
             entry.at(),
             entry.from(),
             entry.source().because());
+  }
+
+  private static String said(FactWords words, String field, @Nullable Object value) {
+    return Masked.isNumber(field) && value != null
+        ? Masked.number(value.toString())
+        : words.of(value);
+  }
+
+  /**
+   * A number of a person or an account, whole; that it was shown is in the log.
+   *
+   * @param place where it stands among the claim's facts
+   */
+  @Transactional
+  String number(Staff.Colleague by, String number, String place) {
+    var packet = claims.facts(number).packet();
+    var found = json.readTree(PacketWriter.written(packet)).at(place);
+    if (!Masked.isNumber(place.substring(place.lastIndexOf('/') + 1)) || !found.isString()) {
+      throw Problem.notThere("The number");
+    }
+    audit.record(by.login(), "number shown", number, place);
+    return found.stringValue();
   }
 
   /** How a value is typed; lists and groups have screens of their own. */

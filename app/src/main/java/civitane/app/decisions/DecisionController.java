@@ -41,14 +41,14 @@ class DecisionController {
   record Decision(int version, boolean grant, @Nullable String reason) {}
 
   @GetMapping("/api/claims/{number}/working")
-  @PreAuthorize(May.SEE_CLAIMS)
+  @PreAuthorize(May.READ_FACTS)
   Decisions.Working working(@PathVariable String number) {
     return decisions.working(number);
   }
 
   /** The facts that a claim goes by: of which day of the world, and as known at the end of which day. */
   @GetMapping("/api/claims/{number}/ledger")
-  @PreAuthorize(May.SEE_CLAIMS)
+  @PreAuthorize(May.READ_FACTS)
   LedgerView ledger(
       @PathVariable String number,
       @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @Nullable
@@ -56,6 +56,19 @@ class DecisionController {
       @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @Nullable
           LocalDate knownOn) {
     return ledger.of(number, holdsOn, knownOn);
+  }
+
+  /** Which number is to be shown whole. */
+  record Which(String place) {}
+
+  /** A number, whole. */
+  record Whole(String number) {}
+
+  /** A number of a person or an account, shown whole to somebody who works the claim. */
+  @PostMapping("/api/claims/{number}/number")
+  @PreAuthorize(May.WORK_CLAIMS)
+  Whole number(@PathVariable String number, @RequestBody Which which) {
+    return new Whole(ledger.number(staff.me(), number, which.place()));
   }
 
   @PostMapping("/api/claims/{number}/answers")
@@ -70,6 +83,26 @@ class DecisionController {
   @PreAuthorize(May.WORK_CLAIMS)
   ClaimView decide(@PathVariable String number, @RequestBody Decision decision) {
     decisions.decide(staff.me(), number, decision.version(), decision.grant(), decision.reason());
+    return claims.view(number);
+  }
+
+  /** Which version of the claim was looked at. */
+  record Signed(int version) {}
+
+  /** Why a decision goes back, on which version of the claim. */
+  record SentBack(int version, String because) {}
+
+  @PostMapping("/api/claims/{number}/second-signature")
+  @PreAuthorize(May.SIGN_SECOND)
+  ClaimView sign(@PathVariable String number, @RequestBody Signed signed) {
+    decisions.sign(staff.me(), number, signed.version());
+    return claims.view(number);
+  }
+
+  @PostMapping("/api/claims/{number}/sent-back")
+  @PreAuthorize(May.SIGN_SECOND)
+  ClaimView sendBack(@PathVariable String number, @RequestBody SentBack back) {
+    decisions.sendBack(staff.me(), number, back.version(), back.because());
     return claims.view(number);
   }
 

@@ -10,8 +10,8 @@ import civitane.app.ledger.Ledgers;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
-import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
+import civitane.core.claims.DecisionState;
 import civitane.core.claims.Why;
 import civitane.core.facts.Packet;
 import civitane.core.ledger.Source;
@@ -44,6 +44,7 @@ public class Decisions {
   private final Ledgers ledgers;
   private final Screenings screenings;
   private final Wanting wanting;
+  private final SecondSignatures seconds;
   private final Letters letters;
   private final Staff staff;
   private final AuditLog audit;
@@ -56,6 +57,7 @@ public class Decisions {
       Ledgers ledgers,
       Screenings screenings,
       Wanting wanting,
+      SecondSignatures seconds,
       Letters letters,
       Staff staff,
       AuditLog audit,
@@ -66,6 +68,7 @@ public class Decisions {
     this.ledgers = ledgers;
     this.screenings = screenings;
     this.wanting = wanting;
+    this.seconds = seconds;
     this.letters = letters;
     this.staff = staff;
     this.audit = audit;
@@ -74,8 +77,19 @@ public class Decisions {
     this.clock = clock;
   }
 
-  /** A decision as it stands. */
-  public record Decided(String outcome, @Nullable String reason, String by, LocalDate on) {}
+  /**
+   * A decision.
+   *
+   * @param waits whether it stands only once somebody else has signed
+   * @param secondBy who signed second; null where nobody has
+   */
+  public record Decided(
+      String outcome,
+      @Nullable String reason,
+      String by,
+      LocalDate on,
+      boolean waits,
+      @Nullable String secondBy) {}
 
   /** The working of a claim: what the rules say now, what was decided, and the letters. */
   public record Working(
@@ -85,8 +99,13 @@ public class Decisions {
   public Working working(String number) {
     var decision = claims
         .decision(number)
-        .map(one ->
-            new Decided(outcome(one.grants()), one.reason(), staff.nameOf(one.by()), one.on()))
+        .map(one -> new Decided(
+            outcome(one.grants()),
+            one.reason(),
+            staff.nameOf(one.by()),
+            one.on(),
+            one.state() == DecisionState.WAITS_FOR_SECOND,
+            one.secondBy() == null ? null : staff.nameOf(one.secondBy())))
         .orElse(null);
     return new Working(
         result(claims.facts(number).packet()), decision, letters.about(List.of(number)));
@@ -168,38 +187,74 @@ public class Decisions {
     }
   }
 
-  /** Decides a claim: once, on a determination kept whole, with the letter that tells it. */
+  /**
+   * Decides a claim: once, on a determination kept whole. The letter that tells it is written when the decision stands:
+   * at once, or when somebody else has signed.
+   */
   @Transactional
   public void decide(
       Staff.Colleague by, String number, int version, boolean grant, @Nullable String reason) {
     var claim = claims.view(number);
     var packet = claims.facts(number).packet();
     var result = determine(packet);
-    check(result, grant, reason, by);
+    check(result, grant, reason);
+    var second = seconds.isWanted(result, grant, isOtherwise(result, grant));
     var determination = determinations.save(new StoredDetermination(
         claims.idOf(number),
         clock.instant(),
         by.login(),
         Grounds.of(screenings.book(packet), packet),
         Grounds.written(result)));
-    claims.decide(by, number, version, grant, determination.id(), reason);
-    letters.write(by, text(claim, packet, result, grant, reason));
+    claims.decide(by, number, version, grant, determination.id(), reason, second);
+    if (!second) {
+      letters.write(by, text(claim, packet, result, grant, reason));
+    }
     audit.record(by.login(), "claim decided", number, outcome(grant) + " " + determination.hash());
   }
 
-  private static void check(
-      Result result, boolean grant, @Nullable String reason, Staff.Colleague me) {
+  /** Signs a decision second: it stands, and the letter tells it as it was determined. */
+  @Transactional
+  public void sign(Staff.Colleague by, String number, int version) {
+    var decision = claims
+        .claim(number)
+        .unsigned()
+        .orElseThrow(() -> Problem.wrong("There is no decision that waits for a signature."));
+    claims.signSecond(by, number, version);
+    var determination = determinations.findById(decision.determination()).orElseThrow();
+    var packet = packet(json.readTree(determination.packet()));
+    letters.write(
+        by,
+        text(claims.view(number), packet, determine(packet), decision.grants(), decision.reason()));
+  }
+
+  /** Sends a decision back to be decided again, against the second signature. */
+  @Transactional
+  public void sendBack(Staff.Colleague by, String number, int version, String reason) {
+    if (reason.isBlank()) {
+      throw Problem.wrong("Who sends a decision back says why.");
+    }
+    if (claims.claim(number).unsigned().isEmpty()) {
+      throw Problem.wrong("There is no decision that waits for a signature.");
+    }
+    claims.change(
+        by,
+        number,
+        version,
+        Why.SENT_BACK.with(Argument.told(reason.strip())),
+        (claim, act) -> claim.sendBack(act));
+  }
+
+  private static boolean isOtherwise(Result result, boolean grant) {
+    return grant != (result.outcome() == Finding.ENTITLED);
+  }
+
+  private static void check(Result result, boolean grant, @Nullable String reason) {
     var computed = result.outcome();
     if (computed == Finding.UNKNOWN) {
       throw Problem.wrong("It can't be decided yet: something the rules need is not known.");
     }
-    if (grant != (computed == Finding.ENTITLED)) {
-      if (reason == null || reason.isBlank()) {
-        throw Problem.wrong("Deciding otherwise than computed needs a reason.");
-      }
-      if (me.role() != Role.SENIOR) {
-        throw Problem.notAllowed("Deciding otherwise than computed needs a senior.");
-      }
+    if (isOtherwise(result, grant) && (reason == null || reason.isBlank())) {
+      throw Problem.wrong("Deciding otherwise than computed needs a reason.");
     }
   }
 

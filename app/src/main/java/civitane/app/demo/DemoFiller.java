@@ -91,6 +91,7 @@ class DemoFiller implements ApplicationRunner {
     add("ikenna", "Ikenna Okonjo", Role.CASEWORKER);
     add("maud", "Maud Verhallen", Role.CASEWORKER);
     add("teun", "Teun Abara", Role.SENIOR);
+    add("edda", "Edda Lindqvist-Moor", Role.SENIOR);
     add("salome", "Salome Fisk", Role.POLICY);
     add("jun", "Jun Castellan", Role.AUDITOR);
   }
@@ -142,6 +143,9 @@ class DemoFiller implements ApplicationRunner {
       if ("decided".equals(story.upTo())) {
         clock.setBack(Duration.ofDays(Math.max(0, story.daysAgo() - 3)));
         decisions.decide(by, number, claims.view(number).version(), true, null);
+        if (claims.claim(number).unsigned().isPresent()) {
+          decisions.sign(staff.named("teun"), number, claims.view(number).version());
+        }
       }
     }
   }

@@ -232,6 +232,12 @@ public class Ledgers {
     return ledger.assembled(household, List.of(request), when, LocalDate.now(clock));
   }
 
+  /** Whether somebody has set a value of a household by hand. */
+  @Transactional(readOnly = true)
+  public boolean hasSet(UUID household, String login) {
+    return of(household).isSetBy(login);
+  }
+
   /** When a household told something last; none where it never did. */
   @Transactional(readOnly = true)
   public Optional<Instant> lastToldAt(UUID household) {

@@ -23,7 +23,7 @@ class LetterController {
   }
 
   @GetMapping("/api/letters/{id}")
-  @PreAuthorize(May.SEE_CLAIMS)
+  @PreAuthorize(May.READ_FACTS)
   ResponseEntity<byte[]> letter(@PathVariable UUID id) {
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)

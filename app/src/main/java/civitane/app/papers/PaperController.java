@@ -49,7 +49,7 @@ class PaperController {
   }
 
   @GetMapping("/api/claims/{number}/papers")
-  @PreAuthorize(May.SEE_CLAIMS)
+  @PreAuthorize(May.READ_FACTS)
   PaperView.Papers papers(@PathVariable String number) {
     return papers.of(number);
   }
@@ -179,13 +179,13 @@ class PaperController {
   }
 
   @GetMapping("/api/papers/{id}/pages/{page}")
-  @PreAuthorize(May.SEE_CLAIMS)
+  @PreAuthorize(May.READ_FACTS)
   ResponseEntity<byte[]> page(@PathVariable UUID id, @PathVariable int page) {
     return picture(papers.look(staff.me(), id).hash(), page, false);
   }
 
   @GetMapping("/api/papers/{id}/small")
-  @PreAuthorize(May.SEE_CLAIMS)
+  @PreAuthorize(May.READ_FACTS)
   ResponseEntity<byte[]> small(@PathVariable UUID id) {
     return picture(rows.find(id).hash(), 0, true);
   }

@@ -7,6 +7,10 @@ public final class May {
   public static final String WORK_CLAIMS = "hasAnyRole('CASEWORKER', 'SENIOR')";
   public static final String SEE_CLAIMS =
       "hasAnyRole('FRONT_DESK', 'CASEWORKER', 'SENIOR', 'AUDITOR')";
+  /** What is known of a household: its facts, papers, workings and letters. */
+  public static final String READ_FACTS = "hasAnyRole('CASEWORKER', 'SENIOR', 'AUDITOR')";
+
+  public static final String SIGN_SECOND = "hasRole('SENIOR')";
   public static final String COUNT = "hasAnyRole('SENIOR', 'POLICY')";
   public static final String AUDIT = "hasRole('AUDITOR')";
 

@@ -1,6 +1,8 @@
 package civitane.app.staff;
 
 import civitane.app.problems.Problem;
+import java.util.Comparator;
+import java.util.List;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -35,6 +37,15 @@ public class Staff {
         .findById(login)
         .map(member -> new Colleague(member.login(), member.name(), member.role()))
         .orElseThrow(() -> Problem.notAllowed("Nobody of this name works here."));
+  }
+
+  /** All who work claims, by their names. */
+  public List<Colleague> whoWorkClaims() {
+    return repository.findAll().stream()
+        .filter(one -> one.role() == Role.CASEWORKER || one.role() == Role.SENIOR)
+        .map(member -> new Colleague(member.login(), member.name(), member.role()))
+        .sorted(Comparator.comparing(Colleague::name))
+        .toList();
   }
 
   /** Whether somebody signs in with this name. */

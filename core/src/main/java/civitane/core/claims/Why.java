@@ -26,6 +26,16 @@ public enum Why implements ReasonCode {
   USED(list("what"), list("before"), list("after"), text("because")),
   GRANTED,
   REFUSED,
+  /** Decided, but it stands only once somebody else has signed. */
+  GRANTED_UNSIGNED,
+  REFUSED_UNSIGNED,
+  SIGNED_SECOND(text("who")),
+  SENT_BACK(text("because")),
+  HANDED_OVER(text("who"), text("because")),
+  MORE_TIME(date("until"), text("because")),
+  WITHDRAWN(text("because")),
+  LAPSED(text("because")),
+  OPENED_AGAIN(text("because")),
   JOINED,
   TOLD_ANEW(text("receipt")),
   /** It was typed later than it came. */
@@ -59,6 +69,7 @@ public enum Why implements ReasonCode {
   NOT_LATER(date("due")),
   NOTHING_TO_SIGN,
   SIGNED_FIRST,
+  CHANGED_ITS_FACTS,
   WAITS_FOR_SECOND;
 
   private final List<Parameter> parameters;

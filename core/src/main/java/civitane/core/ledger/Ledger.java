@@ -97,6 +97,16 @@ public final class Ledger {
         .toList();
   }
 
+  /** Whether somebody has set a value of any of it by hand. */
+  public boolean isSetBy(String login) {
+    return entries.values().stream()
+        .flatMap(fields -> fields.values().stream())
+        .flatMap(List::stream)
+        .anyMatch(entry -> entry.kind() == EntryKind.USED
+            && entry.source().kind() == SourceKind.CASEWORKER
+            && entry.by().equals(login));
+  }
+
   /** What the office goes by for a field. */
   public Used used(UUID subject, String field, When when) {
     return Used.of(entries.getOrDefault(subject, Map.of()).getOrDefault(field, List.of()), when);
