@@ -83,19 +83,19 @@ export function Claim() {
       key: "Alt+P",
       says: t("pressing.title"),
       act: () => setBelow(below === "pressing" ? "" : "pressing"),
-      quiet: view === "papers",
+      quiet: true,
     },
     {
       key: "Alt+S",
       says: t("speaking.title"),
       act: () => setBelow(below === "speaking" ? "" : "speaking"),
-      quiet: view === "papers",
+      quiet: true,
     },
     {
       key: "Alt+H",
       says: t("moving.title"),
       act: () => setBelow(below === "moving" ? "" : "moving"),
-      quiet: view === "papers",
+      quiet: true,
     },
     ...everywhere,
   ];
@@ -118,7 +118,14 @@ export function Claim() {
       {claim.data && (
         <div className={`panes flex-1 min-h-0 grid ${view === "record" ? "grid-cols-[1fr_320px]" : ""}`}>
           <main className="min-w-0 overflow-y-auto">
-            <ClaimHead claim={claim.data} today={today} onTake={take} open={below} onOpen={setBelow} />
+            <ClaimHead
+              claim={claim.data}
+              today={today}
+              onTake={take}
+              open={below}
+              onOpen={setBelow}
+              atFront={atFront}
+            />
             {below === "speaking" && <Speaking claim={claim.data} today={today} onChanged={again} />}
             {below === "moving" && <Moving claim={claim.data} onChanged={again} />}
             {below === "pressing" && <Pressing claim={claim.data} today={today} onChanged={again} />}

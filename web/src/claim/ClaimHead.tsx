@@ -17,6 +17,8 @@ interface Props {
   /** What is open below the head. */
   open: Below;
   onOpen: (what: Below) => void;
+  /** Whether it is the front desk that looks: it works no claim. */
+  atFront: boolean;
 }
 
 /** What can be open below the head: nothing, what presses, how to speak with them, or what becomes of the claim. */
@@ -25,7 +27,7 @@ export type Below = "" | "pressing" | "speaking" | "moving";
 const BELOW = ["pressing", "speaking", "moving"] as const;
 
 /** Whose claim it is, its life on a calendar, and the next step. */
-export function ClaimHead({ claim, today, onTake, open, onOpen }: Props) {
+export function ClaimHead({ claim, today, onTake, open, onOpen, atFront }: Props) {
   const { t } = useTranslation();
   const [place, width] = useWidth();
   const scale = useMemo(
@@ -80,7 +82,9 @@ export function ClaimHead({ claim, today, onTake, open, onOpen }: Props) {
               {t("outside.before", { what: claim.outside.words, date: shortDay(claim.outside.on) })}
             </>
           )}
-          {BELOW.filter((what) => what !== "pressing" || claim.turn !== "over").map((what) => (
+          {BELOW.filter((what) =>
+            atFront ? what === "speaking" : what !== "pressing" || claim.turn !== "over",
+          ).map((what) => (
             <button
               key={what}
               type="button"

@@ -5,6 +5,8 @@ import civitane.core.claims.Claim;
 import civitane.core.claims.Clock;
 import civitane.core.facts.Acting;
 import civitane.core.facts.LettersTo;
+import civitane.core.facts.PaperKind;
+import civitane.core.facts.Vocabulary;
 import civitane.core.ledger.Places;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
@@ -64,7 +66,7 @@ public record ClaimView(
         version,
         stretches,
         acting,
-        items,
+        items.stream().map(Item::withoutSums).toList(),
         List.of(),
         Masked.people(packet));
   }
@@ -150,6 +152,15 @@ public record ClaimView(
   /** Something still wanted. */
   public record Item(
       int id, String kind, String subject, String words, String owner, LocalDate dueOn) {
+    /** Which paper is wanted, without why: the reasons tell what is known of the household. */
+    Item withoutSums() {
+      var paper = subject.split(":")[0];
+      return Vocabulary.of(PaperKind.class).byWord().get(paper) instanceof PaperKind known
+          ? new Item(
+              id, kind, subject, DeskWords.WORDS.capital(DeskWords.WORDS.word(known)), owner, dueOn)
+          : this;
+    }
+
     static Item of(civitane.core.claims.Item item, Places places) {
       return new Item(
           item.id(),

@@ -8,6 +8,8 @@ import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
 import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -25,6 +27,8 @@ import org.thymeleaf.context.Context;
 /** Sets letters as PDF, with their code typed and as a picture to be scanned. */
 @Component
 class LetterPrinter {
+  private static final byte[] COLOURS =
+      ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
   private static final int QR_SIZE = 132;
   private static final int BLACK = 0x15211F;
   private static final int WHITE = 0xFFFFFF;
@@ -54,6 +58,10 @@ class LetterPrinter {
     try {
       var builder = new PdfRendererBuilder();
       builder.useFastMode();
+      // To be kept for decades and read aloud: PDF/A-2a and PDF/UA-1.
+      builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_A);
+      builder.usePdfUaAccessibility(true);
+      builder.useColorProfile(COLOURS);
       builder.useFont(() -> font("Literata_400Regular"), "Literata");
       builder.useFont(() -> font("AtkinsonHyperlegible_400Regular"), "Atkinson");
       builder.useFont(
