@@ -1,5 +1,7 @@
 package civitane.e2e;
 
+import civitane.words.Language;
+import civitane.words.Words;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -21,7 +23,7 @@ final class Conversation {
     page.keyboard().press("Alt+n");
     assertThat(page.locator("#add-service")).isFocused();
     for (var i = 0; i < services.length; i++) {
-      Picking.pick(page.locator("#add-service"), services[i]);
+      Picking.pick(page.locator("#add-service"), Words.in(Language.EN).title(services[i]));
       assertThat(margin().getByText("Rates from")).hasCount(i + 1);
     }
     return this;
