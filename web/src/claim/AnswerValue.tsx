@@ -15,6 +15,9 @@ export function questionAt(questions: QuestionView[], pointer: string): Question
   return found;
 }
 
+/** What of a question says how its answer is typed. */
+type Typed = Pick<QuestionView, "kind" | "options" | "vocabulary">;
+
 interface Props {
   question?: QuestionView;
   people: { id: string; name: string }[];
@@ -56,7 +59,7 @@ export function AnswerValue({ question, people }: Props) {
 }
 
 /** What was typed, as the question takes it; undefined when it can't be read. */
-export function readAnswer(text: string, question: QuestionView | undefined, today: string): unknown {
+export function readAnswer(text: string, question: Typed | undefined, today: string): unknown {
   const parts = text.split(/[;,]/).map((part) => part.trim());
   switch (question?.kind) {
     case undefined:
@@ -88,7 +91,7 @@ function whole(parts: (string | undefined)[]): string[] | undefined {
 }
 
 /** The word that is said so. */
-function wordOf(text: string, question: QuestionView): string | undefined {
+function wordOf(text: string, question: Typed): string | undefined {
   return question.options.find(
     (option) => option === text || spoken(option, question.vocabulary).toLowerCase() === text.toLowerCase(),
   );

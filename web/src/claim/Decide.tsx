@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { Dialog } from "../parts/Dialog";
 import { shortDay } from "../parts/format";
+import { Decided } from "./Decided";
 import { SecondSignature } from "./SecondSignature";
 
 interface Props {
@@ -27,16 +28,7 @@ export function Decide({ claim, working, onChanged }: Props) {
     if (decision.waits) return <SecondSignature {...{ claim, decision, onChanged }} />;
     return (
       <section>
-        <h2 className="head">{t("claim.decision")}</h2>
-        <p className="case text-xl">
-          {t("claim.decided", {
-            outcome: t(`claim.${decision.outcome}`),
-            name: decision.by,
-            date: shortDay(decision.on),
-          })}
-        </p>
-        {decision.secondBy && <p>{t("claim.signedSecond", { name: decision.secondBy })}</p>}
-        {decision.reason && <p>{decision.reason}</p>}
+        <Decided decision={decision} />
         {working.letters.map((one) => (
           <p key={one.id}>
             <a className="plain-link" href={`/api/letters/${one.id}`} target="_blank" rel="noreferrer">

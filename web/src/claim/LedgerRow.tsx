@@ -1,9 +1,9 @@
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
-import { readDate, readMonth, readNumber } from "../draft/typing";
 import { fullDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
+import { readAnswer } from "./AnswerValue";
 
 type Row = Schemas["Fact"];
 type Cell = Schemas["Evidence"];
@@ -135,7 +135,8 @@ function Setting({ row, claim, today, onChanged }: Omit<Props, "settable">) {
   const save = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const form = new FormData(event.currentTarget);
-    const value = read(String(form.get("value")).trim(), row.kind ?? "text", today);
+    const typed = { kind: row.kind ?? "text", options: [] };
+    const value = readAnswer(String(form.get("value")).trim(), typed, today);
     setUnread(value === undefined ? t("app.unread", { expected: EXAMPLES[row.kind ?? "text"] }) : "");
     if (value === undefined) return;
     attempt(async () => {
@@ -205,22 +206,3 @@ const EXAMPLES: Record<string, string> = {
   date: "30 11 26",
   month: "11 2026",
 };
-
-/** What was typed, as the fact takes it; undefined when it can't be read. */
-function read(text: string, kind: string, today: string): unknown {
-  switch (kind) {
-    case "money":
-    case "number":
-      return readNumber(text);
-    case "whole":
-      return /^\d+$/.test(text) ? Number(text) : undefined;
-    case "date":
-      return readDate(text, today, true);
-    case "month":
-      return readMonth(text);
-    case "flag":
-      return text === "true";
-    default:
-      return text;
-  }
-}

@@ -2,8 +2,8 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { useSession } from "../api/session";
-import { shortDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
+import { Decided } from "./Decided";
 
 interface Props {
   claim: ClaimView;
@@ -34,15 +34,7 @@ export function SecondSignature({ claim, decision, onChanged }: Props) {
     });
   return (
     <section>
-      <h2 className="head">{t("claim.decision")}</h2>
-      <p className="case text-xl">
-        {t("claim.decided", {
-          outcome: t(`claim.${decision.outcome}`),
-          name: decision.by,
-          date: shortDay(decision.on),
-        })}
-      </p>
-      {decision.reason && <p>{decision.reason}</p>}
+      <Decided decision={decision} />
       <p className="my-2">{t("claim.waitsForSecond")}</p>
       {session?.role === "senior caseworker" && (
         <div className="flex flex-col gap-3 mt-3">

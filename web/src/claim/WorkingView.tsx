@@ -96,7 +96,7 @@ export function WorkingView({ claim, working, today, onChanged }: Props) {
             {result.working.map((line) => (
               <p key={line.label} className="flex flex-wrap justify-between gap-x-4">
                 <span>{line.label}</span>
-                <span className="case whitespace-nowrap">{line.value}</span>
+                <span className="case whitespace-nowrap ml-auto">{line.value}</span>
               </p>
             ))}
           </section>

@@ -79,6 +79,12 @@ public class WalkStory extends Story {
       page.keyboard().press("Alt+e");
       assertThat(page.getByText("Still wanted")).isVisible();
       walk.past("the papers of " + household);
+      page.keyboard().press("Alt+l");
+      assertThat(
+              page.getByText("more", new Page.GetByTextOptions().setExact(true)).first())
+          .isVisible();
+      walk.past("the ledger of " + household);
+      accessible(page, "the ledger at night");
       page.keyboard().press("Alt+r");
       walk.past("the record of " + household);
       page.keyboard().press("Alt+s");
@@ -86,6 +92,8 @@ public class WalkStory extends Story {
       walk.past("how to speak with " + household);
       page.keyboard().press("Alt+p");
       walk.past("what presses " + household);
+      page.keyboard().press("Alt+h");
+      walk.past("what becomes of the claim of " + household);
       go(page, "/");
       assertThat(page.getByText("of work due today")).isVisible();
     }

@@ -44,6 +44,12 @@ public class WidthsStory extends Story {
     page.keyboard().press("Alt+e");
     assertThat(page.getByText("Still wanted")).isVisible();
     fits("a claim's papers");
+    page.keyboard().press("Alt+l");
+    assertThat(page.getByText("As known on")).isVisible();
+    assertThat(page.getByText("Household", new Page.GetByTextOptions().setExact(true))
+            .first())
+        .isVisible();
+    fits("a claim's ledger");
     page.keyboard().press("Alt+r");
     fits("a claim's record");
     page.keyboard().press("Alt+s");
@@ -51,6 +57,9 @@ public class WidthsStory extends Story {
     fits("how to speak with them");
     page.keyboard().press("Alt+p");
     fits("what presses");
+    page.keyboard().press("Alt+h");
+    assertThat(page.getByLabel("Hand it over to")).isVisible();
+    fits("what becomes of a claim");
     go(page, "/outside");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Quay Lets"))
         .click();

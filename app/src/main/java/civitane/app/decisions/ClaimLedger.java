@@ -44,6 +44,9 @@ import static civitane.core.facts.Known.known;
 /** The facts that a claim goes by, as they were known and held on any day. */
 @Service
 class ClaimLedger {
+  /** What speaks for a wage stands beside what was said of it, not on a line of its own. */
+  private static final Set<String> OF_WAGES = Set.of("registerMonthly", "payslips");
+
   private final Claims claims;
   private final Ledgers ledgers;
   private final Screenings screenings;
@@ -99,6 +102,7 @@ class ClaimLedger {
     var words = new FactWords(packet, assembled.places().ids());
     var needed = needed(packet);
     var rows = ledger.rows(assembled, when).stream()
+        .filter(row -> !OF_WAGES.contains(row.field()))
         .filter(row -> needed.stream().anyMatch(need -> touches(need, row.place())))
         .map(row -> row(ledger, packet, words, row))
         .sorted(Comparator.comparing(ClaimLedger::isQuiet))
