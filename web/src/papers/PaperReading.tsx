@@ -9,6 +9,7 @@ import { Pick } from "../parts/Pick";
 import { useTrying } from "../parts/useTrying";
 import { FIELD_OF, reads, type Shown, waits } from "./kinds";
 import { ReadField } from "./ReadField";
+import { ZoneSaid } from "./ZoneSaid";
 
 const FAULTS = vocabulary("paperFault");
 const KINDS = vocabulary("paperKind");
@@ -38,6 +39,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
   const [faults, setFaults] = useState<string[]>([]);
   const [unread, setUnread] = useState("");
   const [name, setName] = useState(paper.nameOnPaper ?? "");
+  const [zone, setZone] = useState(paper.mrz.join("\n"));
 
   const send = (form: FormData, back: boolean) => {
     const text = (name: string) => String(form.get(name) ?? "").trim() || undefined;
@@ -168,7 +170,17 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
                 <td className="py-2 case">{said(person || undefined, one)}</td>
                 <td className="py-1">
                   {one === "zone" ? (
-                    <ReadField name="zone" label={t("paper.zone")} before={before.zone} tall {...read} />
+                    <>
+                      <ReadField
+                        name="zone"
+                        label={t("paper.zone")}
+                        before={before.zone}
+                        tall
+                        onText={setZone}
+                        {...read}
+                      />
+                      <ZoneSaid text={zone} />
+                    </>
                   ) : (
                     <ReadField
                       name={one}

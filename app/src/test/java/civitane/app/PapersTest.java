@@ -327,4 +327,27 @@ public class PapersTest extends OnDatabase {
         4,
         "nobody has the claim, and nothing is said");
   }
+
+  /** The specimen of ICAO Doc 9303, part 4. */
+  private static final String SPECIMEN =
+      "\"P<UTOERIKSSON<<ANNA<MARIA<<<<<<<<<<<<<<<<<<<\", \"L898902C36UTO7408122F1204159ZE184226B<<<<<10\"";
+
+  private JsonNode zone(String lines) throws Exception {
+    return body(asIkenna(post("/api/zones", "{\"lines\": [" + lines + "]}")));
+  }
+
+  @Test
+  public void aZoneIsLookedAtDigitByDigit() throws Exception {
+    var right = zone(SPECIMEN);
+    assertTrue(right.get("shaped").booleanValue());
+    assertEquals(right.get("wrong").size(), 0, right.toString());
+    assertEquals(right.get("name").stringValue(), "ANNA MARIA ERIKSSON");
+    assertEquals(right.get("birthDate").stringValue(), "1974-08-12");
+    assertEquals(right.get("expiresOn").stringValue(), "2012-04-15");
+    var wrong = zone(SPECIMEN.replace("7408122F", "7408123F")).get("wrong");
+    assertEquals(wrong.get(0).get("part").stringValue(), "birthDate");
+    assertEquals(wrong.get(0).get("digit").stringValue(), "3");
+    assertEquals(wrong.get(0).get("right").intValue(), 2);
+    assertTrue(!zone("\"P<UTO\"").get("shaped").booleanValue());
+  }
 }

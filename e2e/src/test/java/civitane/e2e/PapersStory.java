@@ -17,6 +17,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 /** Payslips are brought, read beside what was said, accepted by the keys, and given back where they can't be read. */
 public class PapersStory extends Story {
+  /** The specimen of ICAO Doc 9303, part 4. */
+  private static final String ZONE =
+      "P<UTOERIKSSON<<ANNA<MARIA<<<<<<<<<<<<<<<<<<<\nL898902C36UTO7408122F1204159ZE184226B<<<<<10";
 
   private static FilePayload slip(String name, String... lines) throws IOException {
     var image = new BufferedImage(700, 420, BufferedImage.TYPE_INT_RGB);
@@ -86,10 +89,16 @@ public class PapersStory extends Story {
 
     bring(slip("dark.png", "…"));
     assertThat(list.getByText("to be read")).isVisible();
-    Picking.pick(
-        reading.getByRole(
-            AriaRole.COMBOBOX, new Locator.GetByRoleOptions().setName("Kind of paper")),
-        "payslips");
+    var kind = reading.getByRole(
+        AriaRole.COMBOBOX, new Locator.GetByRoleOptions().setName("Kind of paper"));
+    Picking.pick(kind, "passport");
+    var zone = reading.getByRole(AriaRole.TEXTBOX, new Locator.GetByRoleOptions().setName("Zone"));
+    zone.fill(ZONE.replace("7408122F", "7408123F"));
+    assertThat(reading).containsText("The check digit for date of birth is 3; 2 would be right.");
+    zone.fill(ZONE);
+    assertThat(reading).containsText("Every check digit is right.");
+    assertThat(reading).containsText("born 12 Aug 1974");
+    Picking.pick(kind, "payslips");
     page.keyboard().press("Alt+b");
     assertThat(reading.getByRole(AriaRole.ALERT)).containsText("Say what is wrong with it");
     reading.getByLabel("not legible").check();
