@@ -116,7 +116,7 @@ record Load(int households, int claims, long seed) {
     }
     try (var connection = database.getConnection();
         var add = connection.prepareStatement(
-            "insert into staff values (?, ?, 'CASEWORKER', '{bcrypt}*') on conflict do nothing")) {
+            "insert into staff values (?, ?, 'CASEWORKER', '{argon2}*') on conflict do nothing")) {
       for (var login : logins) {
         add.setString(1, login);
         add.setString(2, "Colleague " + login.substring("desk".length()));
