@@ -269,4 +269,18 @@ public class ClaimsTest extends OnDatabase {
             .getStatus(),
         404);
   }
+
+  @Test
+  public void theRecordOfANumberThatIsSetTellsItsLastDigitsOnly() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    var version = taken(number).get("version").intValue();
+    var set = asIkenna(post("/api/claims/{number}/answers", """
+            {"version": %d, "pointer": "/household/people/0/residentNumber", "value": "7319048265",
+             "reason": "seen on the card"}
+            """.formatted(version), number));
+    assertEquals(set.getResponse().getStatus(), 200, set.getResponse().getContentAsString());
+    var events = claim(number).get("events").toString();
+    assertTrue(events.contains("•••• 8265"), events);
+    assertFalse(events.contains("7319048265"), events);
+  }
 }

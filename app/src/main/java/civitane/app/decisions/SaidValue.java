@@ -1,5 +1,6 @@
 package civitane.app.decisions;
 
+import civitane.app.claims.Masked;
 import civitane.core.facts.Form;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Word;
@@ -25,6 +26,10 @@ final class SaidValue {
 
   /** What stands at a place; a dash where nothing does. */
   static Argument.Several of(Packet packet, String pointer, JsonNode value) {
+    if (Masked.isNumber(pointer.substring(pointer.lastIndexOf('/') + 1)) && value.isString()) {
+      // What is said goes into the record, which more people read than may see the number.
+      return new Argument.Several(List.of(Argument.told(Masked.number(value.stringValue()))));
+    }
     return new Argument.Several(List.of(said(packet, shape(packet, pointer), value)));
   }
 

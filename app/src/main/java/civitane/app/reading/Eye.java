@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 
 /**
@@ -15,6 +16,10 @@ import java.util.concurrent.TimeUnit;
  */
 final class Eye {
   private static final Duration LONGEST = Duration.ofSeconds(90);
+
+  /** Many papers come at once; those who wait at a screen come first. */
+  private static final Semaphore AT_ONCE = new Semaphore(2);
+
   private static final String LATIN = "eng+fra+por";
   private static final String ARABIC = "ara+eng";
 
@@ -72,7 +77,15 @@ final class Eye {
   }
 
   private static void run(ProcessBuilder how) throws IOException {
-    var process = how.start();
+    AT_ONCE.acquireUninterruptibly();
+    try {
+      await(how.start());
+    } finally {
+      AT_ONCE.release();
+    }
+  }
+
+  private static void await(Process process) throws IOException {
     try {
       process.getOutputStream().close();
       if (!process.waitFor(LONGEST.toMillis(), TimeUnit.MILLISECONDS)) {
