@@ -5,7 +5,6 @@ import { dateWords, readDate, readNumber } from "../draft/typing";
 import { spoken, vocabulary } from "../i18n/words";
 import { fullDay, money } from "../parts/format";
 import { Key } from "../parts/Keys";
-import { Pick } from "../parts/Pick";
 import { useTrying } from "../parts/useTrying";
 import { FIELD_OF, reads, type Shown, waits } from "./kinds";
 import { ReadField } from "./ReadField";
@@ -106,16 +105,15 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
   return (
     <form key={paper.id} onSubmit={submit} className="flex flex-col gap-3 p-4">
       <div className="flex flex-wrap gap-3">
-        <div className="flex flex-col gap-0.5 flex-1 min-w-28">
-          <span className="soft small">{t("paper.kind")}</span>
-          <Pick
-            label={t("paper.kind")}
-            className="w-full"
-            value={kind}
-            options={KINDS.map((one) => ({ id: one, words: spoken(one, "paperKind") }))}
-            onPick={(taken) => taken && setKind(taken)}
-          />
-        </div>
+        <Labelled words={t("paper.kind")}>
+          <select className="select w-full" value={kind} onChange={(event) => setKind(event.target.value)}>
+            {KINDS.map((one) => (
+              <option key={one} value={one}>
+                {spoken(one, "paperKind")}
+              </option>
+            ))}
+          </select>
+        </Labelled>
         <Labelled words={t("paper.whose")}>
           <select
             className="select w-full"

@@ -29,12 +29,13 @@ public class LedgerStory extends Story {
     assertThat(reading.getByText("read 505.00").or(reading.getByText("read 310.00")))
         .isVisible();
     assertThat(reading.getByLabel("Before tax")).hasValue("");
-    reading.getByLabel("Name").focus();
+    reading.getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)).focus();
     assertThat(page.locator(".read-now")).hasCount(1);
     for (var i = 0; i < 3; i++) {
       page.keyboard().press("Enter");
     }
-    assertThat(reading.getByLabel("Name")).hasValue("Björn Ångquist");
+    assertThat(reading.getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)))
+        .hasValue("Björn Ångquist");
     assertThat(reading.getByLabel("Before tax")).not().hasValue("");
     accessible(page, "a paper with what the machine read");
     page.keyboard().press("Alt+a");

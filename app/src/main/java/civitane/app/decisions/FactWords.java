@@ -3,6 +3,7 @@ package civitane.app.decisions;
 import civitane.app.catalogue.DeskWords;
 import civitane.core.facts.OrNone;
 import civitane.core.facts.Packet;
+import civitane.core.facts.Parts;
 import civitane.core.facts.Payslip;
 import civitane.core.facts.Word;
 import civitane.core.money.Amount;
@@ -69,17 +70,8 @@ final class FactWords {
   private String record(Record record) {
     return String.join(
         ", ",
-        java.util.stream.Stream.of(record.getClass().getRecordComponents())
-            .map(part -> {
-              try {
-                var read = part.getAccessor();
-                read.setAccessible(true);
-                return read.invoke(record);
-              } catch (ReflectiveOperationException e) {
-                throw new IllegalStateException(e);
-              }
-            })
-            .filter(value -> value != null && !value.equals(List.of()))
+        Parts.byKey(record).values().stream()
+            .filter(value -> !value.equals(List.of()))
             .map(this::of)
             .toList());
   }

@@ -32,6 +32,9 @@ class MachineReading {
   /** A longer file is no single paper; a person splits it first. */
   private static final int MOST_PAGES = 12;
 
+  /** The longest side of a picture that is read, in points: about as many as a page scanned well has. */
+  private static final int FINE = 3_600;
+
   @Bean
   static Task<Void> readingOfPages(PaperRows rows, ProposalRows proposals, Clock clock) {
     return Tasks.oneTime(KIND)
@@ -71,7 +74,4 @@ class MachineReading {
     }
     return proposals;
   }
-
-  /** The longest side of a picture that is read, in points: about as many as a page scanned well has. */
-  private static final int FINE = 3_600;
 }

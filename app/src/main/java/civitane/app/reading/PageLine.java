@@ -5,6 +5,8 @@ import java.util.stream.Collectors;
 
 /** Words of a page that stand on one line, from the left to the right. */
 record PageLine(List<PageWord> words) {
+  /** A gap is wide from this part of the height of a line on; the page is taller than it is wide. */
+  private static final double WIDE_GAP = 2.4;
 
   String text() {
     return words.stream().map(PageWord::text).collect(Collectors.joining(" "));
@@ -43,7 +45,4 @@ record PageLine(List<PageWord> words) {
     var gap = words.get(word).box().left() - words.get(word - 1).box().right();
     return gap > words.get(word).box().height() * WIDE_GAP;
   }
-
-  /** A gap is wide from this part of the height of a line on; the page is taller than it is wide. */
-  private static final double WIDE_GAP = 2.4;
 }
