@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { dateWords, readDate } from "../draft/typing";
@@ -112,6 +112,10 @@ function Day({ label, day, today, onDay }: DayProps) {
   const { t } = useTranslation();
   const [text, setText] = useState("");
   const [unread, setUnread] = useState(false);
+  // Back to now takes the typed day away, or leaving the field would bring it back.
+  useEffect(() => {
+    if (!day) setText("");
+  }, [day]);
   const leave = () => {
     const read = text.trim() ? readDate(text, today) : undefined;
     setUnread(text.trim() !== "" && !read);
@@ -124,7 +128,7 @@ function Day({ label, day, today, onDay }: DayProps) {
         className={`input input-sm case w-40 ${unread ? "input-error" : ""}`}
         aria-invalid={unread}
         placeholder={t("ledger.today")}
-        value={day && text === "" ? "" : text}
+        value={text}
         onChange={(event) => setText(event.target.value)}
         onBlur={leave}
         onKeyDown={(event) => event.key === "Enter" && leave()}

@@ -78,5 +78,6 @@ public class LedgerStory extends Story {
     main.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Back to now"))
         .click();
     assertThat(main.getByText("in euros a month")).isVisible();
+    assertThat(main.getByLabel("As known on")).hasValue("");
   }
 }
