@@ -22,7 +22,7 @@ interface Props {
 /** A fact: quiet while nothing speaks against it, with its four cells when something does. */
 export function LedgerRow({ row, claim, today, settable, onChanged }: Props) {
   const { t } = useTranslation();
-  const loud = row.surfaces || row.agreement === "differ" || row.agreement === "contradict";
+  const loud = row.surfaces || row.disagrees;
   const [open, setOpen] = useState(false);
   const [whole, setWhole] = useState("");
   const [attempt] = useTrying();

@@ -97,7 +97,7 @@ export function LedgerSheet({ claim, today, onChanged }: Props) {
 }
 
 function isLoud(row: Schemas["Fact"]): boolean {
-  return row.surfaces || row.agreement === "differ" || row.agreement === "contradict";
+  return row.surfaces || row.disagrees;
 }
 
 interface DayProps {

@@ -5,6 +5,7 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 /** The facts that a claim goes by: who says what, what is used, and what was known before. */
@@ -28,7 +29,8 @@ public class ClaimLedgerTest extends OnDatabase {
     var ledger = ledger(number, "");
     var total = row(ledger, "householdTotal");
     assertEquals(total.get("used").stringValue(), "2");
-    assertEquals(total.get("agreement").stringValue(), "onlySaid");
+    assertFalse(total.get("disagrees").booleanValue());
+    assertTrue(total.get("shown").isNull() && total.get("checked").isNull());
     assertEquals(total.get("said").get("source").stringValue(), "application");
     assertEquals(total.get("group").stringValue(), "School meals");
     var wage = ledger.get("wages").get(0);

@@ -111,9 +111,7 @@ class ClaimLedger {
   }
 
   private static boolean isQuiet(LedgerView.Fact row) {
-    return !row.surfaces()
-        && !row.agreement().equals("differ")
-        && !row.agreement().equals("contradict");
+    return !row.surfaces() && !row.disagrees();
   }
 
   /** The places of all that the claim's checks use. */
@@ -142,7 +140,7 @@ class ClaimLedger {
         cell(words, row.checked()),
         cell(words, row.set()),
         said(words, row.field(), row.used().value()),
-        row.used().agreement().word(),
+        row.isDisputed(),
         difference == null ? null : words.of(difference),
         row.used().surfaces(),
         kind(type),

@@ -12,6 +12,7 @@ import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.claims.DecisionState;
+import civitane.core.claims.SecondSignature;
 import civitane.core.claims.Why;
 import civitane.core.facts.Packet;
 import civitane.core.ledger.Source;
@@ -198,7 +199,7 @@ public class Decisions {
     var packet = claims.facts(number).packet();
     var result = determine(packet);
     check(result, grant, reason);
-    var second = seconds.isWanted(result, grant, isOtherwise(result, grant));
+    var second = seconds.isWanted(result, grant);
     var determination = determinations.save(new StoredDetermination(
         claims.idOf(number),
         clock.instant(),
@@ -244,16 +245,12 @@ public class Decisions {
         (claim, act) -> claim.sendBack(act));
   }
 
-  private static boolean isOtherwise(Result result, boolean grant) {
-    return grant != (result.outcome() == Finding.ENTITLED);
-  }
-
   private static void check(Result result, boolean grant, @Nullable String reason) {
     var computed = result.outcome();
     if (computed == Finding.UNKNOWN) {
       throw Problem.wrong("It can't be decided yet: something the rules need is not known.");
     }
-    if (isOtherwise(result, grant) && (reason == null || reason.isBlank())) {
+    if (SecondSignature.isOtherwise(result, grant) && (reason == null || reason.isBlank())) {
       throw Problem.wrong("Deciding otherwise than computed needs a reason.");
     }
   }

@@ -19,7 +19,7 @@ record LedgerView(LocalDate holdsOn, LocalDate knownOn, List<Fact> rows, List<Wa
    * A fact.
    *
    * @param group whose it is, as they are called; the service for its answers
-   * @param agreement how what speaks for it stands to one another
+   * @param disagrees whether what speaks for it does not say the same
    * @param difference in euros, where amounts differ
    * @param kind how a value is typed: money, date, flag, choice, number, text; null where it can't be set here
    * @param history everything that was ever recorded of it, the newest first
@@ -35,7 +35,7 @@ record LedgerView(LocalDate holdsOn, LocalDate knownOn, List<Fact> rows, List<Wa
       @Nullable Evidence checked,
       @Nullable Evidence set,
       String used,
-      String agreement,
+      boolean disagrees,
       @Nullable String difference,
       boolean surfaces,
       @Nullable String kind,
