@@ -27,6 +27,7 @@ final class Catalogue {
       "income",
       "identity",
       "matching",
+      "checking",
       "vocabulary",
       "household",
       "letter");

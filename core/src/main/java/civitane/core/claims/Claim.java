@@ -127,7 +127,7 @@ public record Claim(
       case THIRD_PARTY -> Step.AWAIT;
       default ->
         switch (item.want().kind()) {
-          case JUDGEMENT -> Step.JUDGE;
+          case JUDGEMENT -> item.want().isComparison() ? Step.COMPARE : Step.JUDGE;
           case SECOND_SIGNATURE -> Step.SECOND_SIGN;
           default -> Step.BRING;
         };
@@ -147,8 +147,19 @@ public record Claim(
     return stretches;
   }
 
+  /** How long it was worked and stood; its time begins anew when it was over and is opened again. */
   public Clock clock(LocalDate today) {
-    return Clock.of(lodgedOn, standard, stretches(today));
+    return Clock.of(begunOn(), standard, stretches(today));
+  }
+
+  private LocalDate begunOn() {
+    var begun = lodgedOn;
+    for (var i = 1; i < stints.size(); i++) {
+      if (stints.get(i - 1).turn() == Turn.OVER) {
+        begun = stints.get(i).from();
+      }
+    }
+    return begun;
   }
 
   /** When an answer is due, as far as can be told on a day: each day that it stands still moves it by one. */
@@ -181,6 +192,14 @@ public record Claim(
         .reduce((earlier, later) -> later);
   }
 
+  /** Whether what was decided last stands, gives something, and goes on. */
+  public boolean isGranted() {
+    return (state == ClaimState.DECIDED || state == ClaimState.RUNNING)
+        && decision()
+            .filter(one -> one.state() == DecisionState.STANDS && one.grants())
+            .isPresent();
+  }
+
   /** A decision that somebody else has to sign yet. */
   public Optional<Decision> unsigned() {
     return decision().filter(one -> one.state() == DecisionState.WAITS_FOR_SECOND);
@@ -210,6 +229,39 @@ public record Claim(
    */
   public Moved want(Act act, List<Want> wants, LocalDate dueOn) {
     return move(Move.WANT, act, () -> wanting(wants, dueOn, act.on()));
+  }
+
+  /** Whether this is wanted already, and nothing else that the rules want. */
+  public boolean wantsAlready(List<Want> wants) {
+    var live =
+        live().stream().map(Item::want).filter(want -> !want.isOfTheClaim()).toList();
+    return live.stream().allMatch(want -> wants.stream().anyMatch(want::isSameAs))
+        && wants.stream().allMatch(want -> live.stream().anyMatch(want::isSameAs));
+  }
+
+  /** Somebody finds something wanting that the rules do not. */
+  public Moved find(Act act, Want want, LocalDate dueOn) {
+    return move(
+        Move.WANT,
+        act,
+        () -> live().stream().anyMatch(item -> item.want().isSameAs(want))
+            ? this
+            : with(Item.open(items.size() + 1, want, dueOn)));
+  }
+
+  /**
+   * The household is asked for what it is to bring: it has until a day for all of it.
+   *
+   * @param asked items of the household to which nothing has come yet
+   */
+  public Moved ask(Act act, List<Integer> asked, LocalDate dueOn) {
+    return move(Move.ASK, act, () -> {
+      var open = asked.stream().map(this::live).toList();
+      if (open.isEmpty() || open.stream().anyMatch(item -> item.turn() != Turn.HOUSEHOLD)) {
+        throw new Impossible(Why.NOTHING_TO_ASK.with());
+      }
+      return each(item -> open.contains(item) ? item.until(dueOn) : item);
+    });
   }
 
   /** Something came for an item. */

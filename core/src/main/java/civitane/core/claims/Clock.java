@@ -10,7 +10,7 @@ import java.util.List;
  * How long a claim was worked and how long it stood, and when it is due.
  *
  * @param worked days on which it was our turn
- * @param stood days on which it was not; each moves the due date by a day
+ * @param stood days on which it was not; each since it was begun moves the due date by a day
  * @param dueOn a working day
  */
 public record Clock(int worked, int stood, LocalDate dueOn) {
@@ -22,17 +22,20 @@ public record Clock(int worked, int stood, LocalDate dueOn) {
     }
   }
 
-  public static Clock of(LocalDate lodgedOn, StandardTime standard, List<Stretch> stretches) {
+  /** @param begunOn the day it was lodged, or opened again */
+  public static Clock of(LocalDate begunOn, StandardTime standard, List<Stretch> stretches) {
     var worked = 0;
     var stood = 0;
+    var stoodSince = 0;
     for (var stretch : stretches) {
       if (stretch.turn().runsTheClock()) {
         worked += stretch.days();
       } else if (stretch.turn() != Turn.OVER) {
         stood += stretch.days();
+        stoodSince += stretch.from().isBefore(begunOn) ? 0 : stretch.days();
       }
     }
-    var due = WorkingDays.onOrAfter(standard.from(lodgedOn).plusDays(stood));
+    var due = WorkingDays.onOrAfter(standard.from(begunOn).plusDays(stoodSince));
     return new Clock(worked, stood, due);
   }
 }

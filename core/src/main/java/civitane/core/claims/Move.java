@@ -13,6 +13,8 @@ public enum Move implements Word {
   HAND_OVER(states(ClaimState.OPEN, ClaimState.RUNNING), null),
   /** What the rules find wanting now; what they do not miss any more is dropped. */
   WANT(states(ClaimState.LODGED, ClaimState.OPEN), null),
+  /** The household is asked, in one letter, for what it is to bring. */
+  ASK(states(ClaimState.OPEN), null),
   ANSWER(states(ClaimState.LODGED, ClaimState.OPEN), null),
   ACCEPT(states(ClaimState.LODGED, ClaimState.OPEN), null),
   GIVE_BACK(states(ClaimState.OPEN), null),

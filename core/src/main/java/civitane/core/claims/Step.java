@@ -8,6 +8,8 @@ public enum Step implements Word {
   DECIDE,
   SECOND_SIGN,
   JUDGE,
+  /** Two things that should be the same are not, and somebody of the office looks at both. */
+  COMPARE,
   /** Something came, and somebody of the office looks at it. */
   LOOK,
   /** The office is to bring something itself. */

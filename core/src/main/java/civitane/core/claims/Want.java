@@ -23,24 +23,36 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
   /** That the claim reached the office on another day than was noted; with the login of whoever found it. */
   public static final String REACHED = "reached:";
 
-  /** What the taking of an application leaves open; the rules know nothing of it. */
-  private static final Set<String> OF_THE_TAKING = Stream.of(
+  /** What people find open, taking an application or looking at what was said; the rules know nothing of it. */
+  private static final Set<String> FOUND_BY_PEOPLE = Stream.of(
           Why.ILLEGIBLE,
           Why.LEFT_BLANK,
           Why.UNCONFIRMED,
           Why.TO_SIGN,
           Why.TOLD_BY_OTHERS,
-          Why.TOLD_OF_THE_OFFICE)
+          Why.TOLD_OF_THE_OFFICE,
+          Why.PAPERS_SAY_OTHERWISE,
+          Why.REGISTER_SAYS_OTHERWISE,
+          Why.CONTRADICTS,
+          Why.PERIOD_LOOKS_WRONG)
       .map(Why::code)
       .collect(Collectors.toUnmodifiableSet());
 
   private static final Set<String> HEARSAY =
       Set.of(Why.TOLD_BY_OTHERS.code(), Why.TOLD_OF_THE_OFFICE.code());
 
-  /** Whether the taking of the application left it open, so that asking the rules again says nothing of it. */
-  public boolean isOfTheTaking() {
+  /** Whether people found it open, so that asking the rules again says nothing of it. */
+  public boolean isFoundByPeople() {
     return reasons.stream()
-        .anyMatch(reason -> OF_THE_TAKING.contains(reason.code().code()));
+        .anyMatch(reason -> FOUND_BY_PEOPLE.contains(reason.code().code()));
+  }
+
+  /** That two things which should be the same are not; with what was compared. */
+  public static final String COMPARE = "compare:";
+
+  /** Whether it is that two things which should be the same are not. */
+  public boolean isComparison() {
+    return subject.startsWith(COMPARE);
   }
 
   /** That somebody does not act for the household any more; with the subject it is about. */

@@ -6,6 +6,7 @@ import java.util.List;
 
 import static civitane.core.reasons.Parameter.date;
 import static civitane.core.reasons.Parameter.list;
+import static civitane.core.reasons.Parameter.number;
 import static civitane.core.reasons.Parameter.text;
 import static civitane.core.reasons.Parameter.word;
 
@@ -41,6 +42,28 @@ public enum Why implements ReasonCode {
   /** It was typed later than it came. */
   REACHED_US(date("on"), text("shownBy")),
   BOOK_CHANGED,
+  CHANGE_REPORTED(date("on"), text("what"), text("how")),
+  /** What was granted is the same with it. */
+  CHANGE_LEAVES(date("on"), text("what")),
+  CHANGE_TOUCHES(date("on"), text("before"), text("after")),
+  NOTED(text("text")),
+  /** Somebody on the phone knew what they would know. */
+  KNOWS(text("who")),
+  DOES_NOT_KNOW(text("who")),
+  /** What a paper shows is not what was said. */
+  PAPERS_SAY_OTHERWISE(list("what")),
+  REGISTER_SAYS_OTHERWISE(list("what")),
+  /** Two things that were said can't both be so. */
+  CONTRADICTS(list("what")),
+  /** An amount that fits another period than the one that was said. */
+  PERIOD_LOOKS_WRONG(list("what")),
+  ASKED_FOR(number("count"), date("until")),
+  REMINDED(date("until")),
+  CONFIRMED(text("because")),
+  NOTHING_TO_ASK,
+  REGISTERS_ANSWERED,
+  COMPARED(text("what"), text("because")),
+  ASKED_THE_HOUSEHOLD(text("what"), text("because")),
   OUTSIDE_DATE(word("what"), date("on"), text("shownBy")),
   NO_OUTSIDE_DATE,
   COMES_TOO_LATE(word("what"), date("on"), date("due")),

@@ -38,6 +38,12 @@ public record Packet(
     return new Packet(day, day, day, null, null, null, household, requests, List.of(), List.of());
   }
 
+  /** The same as of another day that ages, incomes, periods and the rate book go by. */
+  public Packet assessedOn(LocalDate day) {
+    return new Packet(
+        lodgedOn, day, asOf, lodgedAt, channel, language, household, requests, papers, signatures);
+  }
+
   public Packet withRequests(List<Request> other) {
     return new Packet(
         lodgedOn,

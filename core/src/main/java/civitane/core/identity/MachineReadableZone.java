@@ -20,6 +20,7 @@ public final class MachineReadableZone {
   private static final int THIS_CENTURY = 2000;
 
   private final List<ZoneFault> faults = new ArrayList<>();
+  private String number = "";
   private String birth = "";
   private String expiry = "";
   private String names = "";
@@ -92,17 +93,19 @@ public final class MachineReadableZone {
   }
 
   /** A number too long for its field goes on in the optional field, its check digit behind it. */
-  private void checkNumber(String number, char digit, String optional) {
+  private void checkNumber(String printed, char digit, String optional) {
     if (digit != FILLER || optional.isEmpty() || optional.charAt(0) == FILLER) {
-      check(ZonePart.DOCUMENT_NUMBER, number, digit);
+      number(printed, digit);
       return;
     }
     var end = optional.indexOf(FILLER);
     var rest = end < 0 ? optional : optional.substring(0, end);
-    check(
-        ZonePart.DOCUMENT_NUMBER,
-        number + rest.substring(0, rest.length() - 1),
-        rest.charAt(rest.length() - 1));
+    number(printed + rest.substring(0, rest.length() - 1), rest.charAt(rest.length() - 1));
+  }
+
+  private void number(String printed, char digit) {
+    number = printed.replace(String.valueOf(FILLER), "");
+    check(ZonePart.DOCUMENT_NUMBER, printed, digit);
   }
 
   private void check(ZonePart part, String field, char digit) {
@@ -131,6 +134,11 @@ public final class MachineReadableZone {
   /** What is wrong with the zone; nothing when every check digit is right. */
   public List<ZoneFault> faults() {
     return List.copyOf(faults);
+  }
+
+  /** The number of the paper; blank where the zone has no such shape. */
+  public String number() {
+    return number;
   }
 
   /** The name, given names first, in capitals as it is printed; blank where the zone has no such shape. */

@@ -55,6 +55,11 @@ public final class Names {
     return String.join(" ", foldings(name).get(0).stream().sorted().toList());
   }
 
+  /** The ways a name may be typed: without marks and capitals, its parts in any order. */
+  public static List<String> spelled(String name) {
+    return foldings(name).stream().map(parts -> String.join(" ", parts)).toList();
+  }
+
   /** The two ways a name is folded: letters with marks reduced, and those letters written out. */
   private static List<List<String>> foldings(String name) {
     if (isPlain(name)) {

@@ -5,6 +5,7 @@ import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -94,6 +95,17 @@ public final class Ledger {
   public List<Entry> history(UUID subject, String field) {
     return entries.getOrDefault(subject, Map.of()).getOrDefault(field, List.of()).stream()
         .sorted(Comparator.comparingLong(Entry::nr))
+        .toList();
+  }
+
+  /** The days on which something was recorded, the oldest first. */
+  public List<LocalDate> recordedOn(ZoneId zone) {
+    return entries.values().stream()
+        .flatMap(fields -> fields.values().stream())
+        .flatMap(List::stream)
+        .map(entry -> LocalDate.ofInstant(entry.at(), zone))
+        .distinct()
+        .sorted()
         .toList();
   }
 

@@ -1,5 +1,6 @@
 package civitane.core.ledger;
 
+import civitane.core.registers.RegisterName;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,6 +12,11 @@ import org.jspecify.annotations.Nullable;
 public record Source(SourceKind kind, String ref, @Nullable String because) {
   public static Source application(String id) {
     return new Source(SourceKind.APPLICATION, id, null);
+  }
+
+  /** What a household reported as a change. */
+  public static Source change(String id) {
+    return new Source(SourceKind.CHANGE, id, null);
   }
 
   /**
@@ -29,6 +35,11 @@ public record Source(SourceKind kind, String ref, @Nullable String because) {
    */
   public static Source paper(String id, @Nullable String because) {
     return new Source(SourceKind.PAPER, id, because);
+  }
+
+  /** What a register answered. */
+  public static Source register(RegisterName register) {
+    return new Source(SourceKind.REGISTER, register.word(), null);
   }
 
   public static Source caseworker(String login, String because) {

@@ -172,12 +172,51 @@ public final class Telling {
     return new Added(telling.subjects, telling.entries);
   }
 
+  /** A paper that is none of its own any more. */
+  public static Added paperWithdrawn(
+      Ledger ledger, UUID household, UUID paper, Recording how, When now) {
+    var telling = new Telling(ledger, household, Map.of(), how, now);
+    telling.say(paper, Ledger.LISTED, false, null);
+    return new Added(telling.subjects, telling.entries);
+  }
+
+  /**
+   * What a register answered, to stand beside what was said.
+   *
+   * @param places where the facts stand
+   * @param found the facts by their pointers
+   */
+  public static Added checked(
+      Ledger ledger,
+      UUID household,
+      Places places,
+      Map<String, Object> found,
+      Recording how,
+      When now) {
+    var telling = new Telling(ledger, household, Map.of(), how, now);
+    found.forEach((pointer, value) -> {
+      var field = pointer.lastIndexOf('/');
+      places
+          .subject(pointer.substring(0, field))
+          .ifPresent(subject -> telling.say(subject, pointer.substring(field + 1), value, null));
+    });
+    return new Added(telling.subjects, telling.entries);
+  }
+
   /** That a request reached the office at another time than was known. */
   public static Added reached(
       Ledger ledger, UUID household, UUID request, OffsetDateTime at, Recording how, When now) {
     var telling = new Telling(ledger, household, Map.of(), how, now);
     telling.say(request, Keys.LODGED_ON, at.toLocalDate(), null);
     telling.say(request, Keys.LODGED_AT, at, null);
+    return new Added(telling.subjects, telling.entries);
+  }
+
+  /** That a request is assessed for another day from now on: that of a change. */
+  public static Added assessed(
+      Ledger ledger, UUID household, UUID request, LocalDate day, Recording how, When now) {
+    var telling = new Telling(ledger, household, Map.of(), how, now);
+    telling.say(request, Keys.ASSESSED_ON, day, null);
     return new Added(telling.subjects, telling.entries);
   }
 
@@ -382,13 +421,16 @@ public final class Telling {
     return how.kind() == EntryKind.SAID ? how.from() : before.from();
   }
 
-  /** What is said is held against what was said before; what is set, against what is used. */
+  /**
+   * What is said is held against what was said before, and what is checked against what was checked; what is shown or
+   * set, against what is used.
+   */
   private @Nullable Entry newest(UUID subject, String field) {
-    if (how.kind() != EntryKind.SAID) {
+    if (how.kind() != EntryKind.SAID && how.kind() != EntryKind.CHECKED) {
       return ledger.used(subject, field, now).entry();
     }
     return ledger.history(subject, field).stream()
-        .filter(entry -> entry.kind() == EntryKind.SAID)
+        .filter(entry -> entry.kind() == how.kind())
         .filter(entry -> entry.isKnownAt(now.knownAt()) && entry.holdsOn(now.holdsOn()))
         .reduce((earlier, later) -> later)
         .orElse(null);

@@ -59,6 +59,11 @@ public record AddressMatch(
     return found.find() ? found.group().replace(" ", "") : "";
   }
 
+  /** Whether two lines are the same but for capitals, commas and spaces. */
+  public static boolean isSame(String one, String other) {
+    return plain(one).equals(plain(other));
+  }
+
   private static String plain(String text) {
     return text.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]", "");
   }

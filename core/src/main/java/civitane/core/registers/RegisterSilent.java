@@ -4,7 +4,7 @@ package civitane.core.registers;
 public final class RegisterSilent extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
-  public RegisterSilent(String register) {
-    super("the " + register + " register does not answer");
+  public RegisterSilent(RegisterName register) {
+    super("the " + register.word() + " register does not answer");
   }
 }

@@ -15,6 +15,7 @@ public final class Reasons {
     all.addAll(List.of(civitane.core.income.Why.values()));
     all.addAll(List.of(civitane.core.identity.Why.values()));
     all.addAll(List.of(civitane.core.matching.Why.values()));
+    all.addAll(List.of(civitane.core.checking.Why.values()));
     Services.all().forEach(service -> all.addAll(service.reasons()));
     return List.copyOf(all);
   }

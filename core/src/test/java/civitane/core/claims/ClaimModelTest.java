@@ -36,7 +36,8 @@ public class ClaimModelTest {
       Why.WAITS_FOR_SECOND,
       Why.SOMETHING_HAPPENED_BEFORE,
       Why.NOTHING_TO_ANSWER,
-      Why.KNOWN_ALREADY);
+      Why.KNOWN_ALREADY,
+      Why.NOTHING_TO_ASK);
 
   private final Random random = new Random(20261126);
   private final Set<Move> done = EnumSet.noneOf(Move.class);
@@ -105,7 +106,7 @@ public class ClaimModelTest {
     var item = claim.items().isEmpty() || random.nextInt(20) == 0
         ? 99
         : 1 + random.nextInt(claim.items().size());
-    return switch (random.nextInt(29)) {
+    return switch (random.nextInt(31)) {
       case 0, 1 -> claim.takeUp(act, who);
       case 2 -> claim.handOver(act, who);
       case 3, 4, 5 -> claim.want(act, wants(), today.plusDays(14));
@@ -121,6 +122,13 @@ public class ClaimModelTest {
       case 19 -> random.nextBoolean() ? claim.reportChange(act) : claim.renew(act);
       case 20 -> claim.openAgain(act);
       case 21 -> random.nextInt(4) == 0 ? claim.withdraw(act) : claim.note(act);
+      case 29 ->
+        claim.ask(act, random.nextInt(9) == 0 ? List.of() : List.of(item), today.plusDays(14));
+      case 30 ->
+        claim.find(
+            act,
+            new Want(ItemKind.FACT, "doubt" + random.nextInt(3), List.of(), Turn.HOUSEHOLD),
+            today.plusDays(14));
       case 24 -> claim.outsideDate(act, outside());
       case 28 ->
         claim.surface(

@@ -139,6 +139,7 @@ public class ClaimTest {
         .mapToInt(Clock.Stretch::days)
         .sum();
     assertEquals(over, 37);
+    assertTrue(changed.dueOn(LODGED.plusDays(40)).isAfter(LODGED.plusDays(40)), "a new clock");
   }
 
   @Test

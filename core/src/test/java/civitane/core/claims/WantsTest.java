@@ -140,7 +140,7 @@ public class WantsTest {
         theirs.reasons(),
         List.of(
             Why.TOLD_BY_OTHERS.with(new Argument.Several(List.of(what)), Argument.told("true"))));
-    assertTrue(theirs.isOfTheTaking());
+    assertTrue(theirs.isFoundByPeople());
     var ours = Wants.ofHearsay(
         new Hearsay("/requests/0/answers/x", WhoseWord.OFFICE, Amount.of("12.5")), what);
     assertEquals(ours.owner(), Turn.OURS);
@@ -153,6 +153,6 @@ public class WantsTest {
             "x",
             List.of(Why.WANTED.with(new Argument.Several(List.of(what)))),
             Turn.OURS)
-        .isOfTheTaking());
+        .isFoundByPeople());
   }
 }

@@ -1,0 +1,43 @@
+package civitane.core.checking;
+
+import civitane.core.reasons.Parameter;
+import civitane.core.reasons.ReasonCode;
+import java.util.List;
+
+import static civitane.core.reasons.Parameter.date;
+import static civitane.core.reasons.Parameter.money;
+import static civitane.core.reasons.Parameter.person;
+import static civitane.core.reasons.Parameter.text;
+import static civitane.core.reasons.Parameter.word;
+
+/** Why two things that should be the same are not. */
+public enum Why implements ReasonCode {
+  /** The population register has nobody of that number. */
+  NUMBER_UNKNOWN(person("person")),
+  NAME_DIFFERS(person("person"), text("said"), text("found")),
+  BIRTH_DATE_DIFFERS(person("person"), date("said"), date("found")),
+  ADDRESS_DIFFERS(person("person"), text("said"), text("found")),
+  WAGE_NOT_NAMED(person("person"), text("employer"), money("wage")),
+  ACCOUNT_UNKNOWN,
+  ACCOUNT_OF_ANOTHER(text("said"), text("found")),
+  PAPER_NOT_ISSUED(word("paper"), person("person")),
+  PAPER_OF_ANOTHER(word("paper"), person("person"), text("found")),
+  PAPER_LOST(word("paper"), person("person"), date("on")),
+  SIGNED_OTHERWISE(person("person"), text("found"));
+
+  private final List<Parameter> parameters;
+
+  Why(Parameter... parameters) {
+    this.parameters = List.of(parameters);
+  }
+
+  @Override
+  public String scope() {
+    return "checking";
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return parameters;
+  }
+}
