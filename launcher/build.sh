@@ -25,10 +25,10 @@ build_packet() {
 build_app() {
   need_java
   need_node
-  if is_stale app/target/app-0.1.0-exec.jar pom.xml core words packet web/src web/words.mjs web/package.json web/pom.xml app; then
+  if is_stale app/target/app-0.1.0-exec.jar pom.xml core words packet web/src web/words.mjs web/package.json web/pom.xml standins app; then
     # A migration that is gone from the sources must be gone from what was built of them.
     rm -rf app/target/classes/db
     step "Building Civitane (the first time takes some minutes)" build-app \
-      mvn -B -q -pl core,words,packet,web,app -DskipTests -Dspotless.check.skip=true package
+      mvn -B -q -pl core,words,packet,web,standins,app -DskipTests -Dspotless.check.skip=true package
   fi
 }

@@ -19,13 +19,18 @@ need_node
 need_packages
 exec 9>"$home/start.lock"
 flock -n 9 || fail "Civitane is running from this folder already, or is being started; stop that one first"
-if ! node -e "const s=require('net').createServer();s.on('error',()=>process.exit(1));s.listen($port,'127.0.0.1',()=>s.close())"; then
-  fail "port $port is in use; stop what uses it, or choose another with --port"
-fi
+# What stands in for the registers of others listens on the port behind.
+registers_port=$((port + 1))
+for one in "$port" "$registers_port"; do
+  if ! node -e "const s=require('net').createServer();s.on('error',()=>process.exit(1));s.listen($one,'127.0.0.1',()=>s.close())"; then
+    fail "port $one is in use; stop what uses it, or choose others with --port (it takes that one and the next)"
+  fi
+done
 build_app
 [ "$fresh" = yes ] && postgres_remove demo
 postgres_start demo
 server=
+registers=
 # A server that was told to stop does not end well, and that must not keep the database from being stopped.
 stop() {
   trap - EXIT INT TERM
@@ -36,14 +41,23 @@ stop() {
     kill "$server" 2>/dev/null
     wait "$server" 2>/dev/null
   fi
+  if [ -n "$registers" ]; then
+    kill "$registers" 2>/dev/null
+    wait "$registers" 2>/dev/null
+  fi
   postgres_stop
   say "Stopped. What was entered is kept."
 }
 trap stop EXIT
 trap 'exit 0' INT TERM
 
+# What stands in for the registers of others is a process of its own, so that it can be slow or down as they are.
+java -cp "standins/target/standins-0.1.0.jar:standins/target/lib/*" civitane.standins.StandIns "$registers_port" \
+  >"$home/registers.log" 2>&1 9>&- &
+registers=$!
 CIVITANE_DB_URL="$pg_url" CIVITANE_PORT="$port" \
   java -jar app/target/app-0.1.0-exec.jar --civitane.demo=yes \
+  "--civitane.registers.at=http://127.0.0.1:$registers_port" \
   "--civitane.confirm-at=http://127.0.0.1:$port/verify" >"$home/server.log" 2>&1 9>&- &
 server=$!
 say "Starting …"

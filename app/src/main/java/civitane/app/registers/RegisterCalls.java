@@ -1,6 +1,10 @@
 package civitane.app.registers;
 
+import civitane.core.registers.RegisterName;
+import civitane.core.registers.RegisterQuestion;
+import civitane.core.registers.RegisterRow;
 import civitane.core.registers.RegisterSilent;
+import civitane.core.registers.Registers;
 import io.github.resilience4j.circuitbreaker.CallNotPermittedException;
 import io.github.resilience4j.circuitbreaker.CircuitBreaker;
 import io.github.resilience4j.circuitbreaker.CircuitBreakerConfig;
@@ -9,31 +13,31 @@ import io.github.resilience4j.core.IntervalFunction;
 import io.github.resilience4j.decorators.Decorators;
 import io.github.resilience4j.retry.Retry;
 import io.github.resilience4j.retry.RetryConfig;
-import io.github.resilience4j.timelimiter.TimeLimiter;
-import jakarta.annotation.PreDestroy;
+import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /** Calls of registers: with a time limit, tried again after a pause, and not made at all for a while when one is down. */
 @Component
-class RegisterCalls {
+public class RegisterCalls {
   private static final Logger LOG = LoggerFactory.getLogger(RegisterCalls.class);
-  private static final Duration LIMIT = Duration.ofMillis(1_500);
+
+  /** How long somebody waits who sits before the screen. */
+  private static final Duration SHORT = Duration.ofMillis(1_500);
+
+  /** How long work waits that nobody waits for. */
+  private static final Duration LONG = Duration.ofSeconds(30);
+
   private static final Duration PAUSE = Duration.ofMillis(80);
   private static final int TRIES = 2;
   private static final int CALLS_LOOKED_AT = 8;
   private static final Duration LEFT_ALONE = Duration.ofSeconds(20);
 
-  private final JdbcClient database;
-  private final ExecutorService threads = Executors.newCachedThreadPool();
-  private final TimeLimiter limiter = TimeLimiter.of(LIMIT);
+  private final RegisterLine line;
   private final Retry retry = Retry.of(
       "registers",
       RetryConfig.custom()
@@ -48,49 +52,53 @@ class RegisterCalls {
           .waitDurationInOpenState(LEFT_ALONE)
           .build());
 
-  RegisterCalls(JdbcClient database) {
-    this.database = database;
+  RegisterCalls(RegisterLine line) {
+    this.line = line;
   }
 
-  /** How a stand-in behaves. */
-  private record Setting(int delay, boolean silent) {}
+  /** For somebody who waits: soon, or not at all. */
+  public Registers quick() {
+    return question -> {
+      var breaker = breaker(question);
+      return answered(
+          question,
+          Decorators.ofCallable(() -> line.ask(question, SHORT))
+              .withCircuitBreaker(breaker)
+              .withRetry(retry)
+              .decorate());
+    };
+  }
 
-  /** The answer of a register. Throws {@link RegisterSilent} when none comes in time. */
-  <T> T ask(String register, Supplier<T> answer) {
-    CircuitBreaker breaker = breakers.circuitBreaker(register);
-    Callable<T> call =
-        () -> limiter.executeFutureSupplier(() -> threads.submit(() -> standIn(register, answer)));
+  /** For work that is tried again later by whoever ordered it. */
+  public Registers patient() {
+    return question -> answered(question, () -> line.ask(question, LONG));
+  }
+
+  /** Whether a register is left alone for a while because it did not answer. */
+  public boolean isLeftAlone(RegisterName register) {
+    return breakers.circuitBreaker(register.word()).getState() == CircuitBreaker.State.OPEN;
+  }
+
+  private CircuitBreaker breaker(RegisterQuestion question) {
+    return breakers.circuitBreaker(question.register().word());
+  }
+
+  private static List<RegisterRow> answered(
+      RegisterQuestion question, Callable<List<RegisterRow>> call) {
+    var register = question.register();
     try {
-      return Decorators.ofCallable(call)
-          .withCircuitBreaker(breaker)
-          .withRetry(retry)
-          .decorate()
-          .call();
+      var rows = call.call();
+      if (!rows.stream().allMatch(question::isAnsweredBy)) {
+        throw new IOException("it answers about somebody else");
+      }
+      return rows;
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new RegisterSilent(register);
     } catch (Exception e) {
-      LOG.info("The {} register does not answer: {}", register, e.getClass().getSimpleName());
+      LOG.info(
+          "The {} register does not answer: {}", register.word(), e.getClass().getName());
       throw new RegisterSilent(register);
     }
-  }
-
-  /** The stand-in answers as slowly and as seldom as it is set to. */
-  private <T> T standIn(String register, Supplier<T> answer) throws InterruptedException {
-    var setting = database
-        .sql("select delay_ms, silent from register_setting where register = :register")
-        .param("register", register)
-        .query((row, n) -> new Setting(row.getInt(1), row.getBoolean(2)))
-        .optional()
-        .orElse(new Setting(0, false));
-    if (setting.delay() > 0) {
-      Thread.sleep(setting.delay());
-    }
-    if (setting.silent()) {
-      throw new IllegalStateException("the stand-in is set to be silent");
-    }
-    return answer.get();
-  }
-
-  @PreDestroy
-  void stop() {
-    threads.shutdownNow();
   }
 }
