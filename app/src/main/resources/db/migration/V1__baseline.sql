@@ -1,3 +1,6 @@
+-- People are found by parts of words, and by what is nearly the same.
+create extension if not exists pg_trgm;
+
 -- Who works here.
 create table staff (
   login text primary key,
@@ -59,6 +62,32 @@ create table household (
   version int not null
 );
 create index household_by_name on household (lower(name) collate "C", id);
+
+-- Households that only named people see, beside the seniors; with a reason where somebody had to see one all the same.
+create table restricted_household (
+  household_id uuid primary key references household,
+  because text not null,
+  set_by text not null,
+  set_at timestamptz not null
+);
+create table restricted_seen_by (
+  household_id uuid not null references restricted_household,
+  login text not null,
+  since timestamptz not null,
+  because text,
+  primary key (household_id, login)
+);
+
+-- Who looked at what of which household.
+create table access_log (
+  nr bigint generated always as identity primary key,
+  looked_at timestamptz not null,
+  login text not null,
+  what text not null,
+  household_id uuid not null
+);
+create index access_log_at on access_log (looked_at);
+create index access_log_by on access_log (login, household_id, looked_at);
 
 -- Somebody outside as lists show them and names find them; what is known of them stands in their entries.
 create table party (
@@ -204,9 +233,31 @@ create table letter (
   says text not null,
   pdf bytea,
   written_on date not null,
-  unique (kind, about)
+  -- Which of its kind about the number: a claim is decided again, and asks more than once.
+  occasion int not null,
+  unique (kind, about, occasion)
 );
 create index letter_about on letter (about);
+
+-- What a household was asked for in one letter; of the items themselves the claim tells.
+create table correction_request (
+  id uuid primary key,
+  claim_number text not null,
+  nr int not null,
+  letter_id uuid not null references letter,
+  sent_by text not null,
+  sent_at timestamptz not null,
+  due_on date not null,
+  reminded_on date,
+  unique (claim_number, nr)
+);
+create index correction_request_due on correction_request (due_on);
+create table correction_item (
+  request_id uuid not null references correction_request,
+  item int not null,
+  settles text not null,
+  primary key (request_id, item)
+);
 
 -- Every change, by whom and when; plain rows, so that nobody waits for anybody.
 create table audit_log (
@@ -264,19 +315,15 @@ create table known_person (
   resident_number text,
   line1 text,
   postcode text,
-  recorded_at timestamptz not null
+  recorded_at timestamptz not null,
+  -- What they are found by: each word after a space, in small letters without marks.
+  sought text not null
 );
+create index known_person_sought on known_person using gin (sought gin_trgm_ops);
 create index known_person_of on known_person (household_id);
 create index known_person_by_number on known_person (resident_number);
 create index known_person_by_birth on known_person (birth_date);
 create index known_person_by_family on known_person (lower(family_name));
-
--- How the stand-ins of the registers behave: slow, silent, or as they should.
-create table register_setting (
-  register text primary key,
-  delay_ms int not null default 0,
-  silent boolean not null default false
-);
 
 -- What registers answered for an application; the facts of it are kept with the household when it is lodged.
 create table register_answer (
@@ -289,6 +336,45 @@ create table register_answer (
   asked_at timestamptz not null
 );
 create index register_answer_of on register_answer (application_id, id);
+
+-- What registers were asked about a household after it lodged, and the answer as it came. The question stands as its hash.
+create table register_inquiry (
+  id uuid primary key,
+  household_id uuid not null references household,
+  register text not null,
+  question text not null,
+  asked_by text not null,
+  asked_at timestamptz not null,
+  tried_at timestamptz,
+  answered_at timestamptz,
+  answer text
+);
+create index register_inquiry_of on register_inquiry (household_id, question, asked_at desc);
+
+-- What was done about two things that should be the same and are not. The newest counts, as long as both say the same.
+create table comparison_settled (
+  id bigint generated always as identity primary key,
+  household_id uuid not null references household,
+  comparison text not null,
+  seen text not null,
+  how text not null check (how in ('ACCEPTED', 'ASKED')),
+  because text not null,
+  settled_by text not null,
+  settled_at timestamptz not null
+);
+create index comparison_settled_of on comparison_settled (household_id, id);
+
+-- Somebody on the phone was asked which of some employers reports a wage for them.
+create table knowledge_check (
+  id uuid primary key,
+  person_id uuid not null references subject,
+  choices text not null,
+  right_choice text not null,
+  asked_by text not null,
+  asked_at timestamptz not null,
+  passed boolean
+);
+create index knowledge_check_of on knowledge_check (person_id, asked_at);
 
 -- Adults who sign elsewhere, later, with a code.
 create table signing_request (
@@ -375,17 +461,40 @@ create table paper_proposal (
 create table paper (
   id uuid primary key,
   household_id uuid not null references household,
-  hash text not null references paper_file,
   name text not null,
   remark text not null,
   came_by text not null,
   came_at timestamptz not null,
-  -- What it was brought for: an item of a claim; none where nothing wanted it.
-  claim text,
+  -- The claim it was brought to, and the item of it that it was brought for; none where nothing wanted it.
+  claim text not null,
   item int,
   version int not null default 0
 );
 create index paper_of on paper (household_id);
+
+-- The pages of a paper in the order they are read: of one file or of several, each turned as it was turned.
+create table sheet (
+  of uuid not null,
+  position int not null,
+  hash text not null references paper_file,
+  page int not null,
+  turn int not null check (turn in (0, 90, 180, 270)),
+  primary key (of, position)
+);
+create index sheet_hash on sheet (hash);
+
+-- What came by post and belongs to nobody yet.
+create table tray_piece (
+  id uuid primary key,
+  name text not null,
+  came_by text not null,
+  came_at timestamptz not null,
+  -- Whether its codes have been looked for.
+  sorted boolean not null default false,
+  set_aside text,
+  version int not null default 0
+);
+create index tray_piece_waiting on tray_piece (came_at, id) where set_aside is null;
 
 -- Voluntary answers, with nobody's name and no time of day beside them.
 create table voluntary_answer (

@@ -24,7 +24,11 @@ public class AuthorisationTest extends OnDatabase {
       "/sign-in",
       "/applications/{id}",
       "/claims/{number}",
+      "/households/{id}",
+      "/looks",
       "/outside",
+      "/registers",
+      "/tray",
       "/rules/{service}",
       "/quick-check/{service}");
 

@@ -130,8 +130,8 @@ public class HouseholdsTest extends OnDatabase {
             with fresh as (
               insert into subject (id, kind) select gen_random_uuid(), 'PERSON' from generate_series(1, 400)
               returning id)
-            insert into known_person (person_id, household_id, given_name, family_name, recorded_at)
-            select id, ?::uuid, 'Somebody' || id, 'Tamsett', now() from fresh
+            insert into known_person (person_id, household_id, given_name, family_name, recorded_at, sought)
+            select id, ?::uuid, 'Somebody' || id, 'Tamsett', now(), ' somebody tamsett' from fresh
             """).param(household(lodged(Packets.meals(2)))).update();
     var found = body(asIkenna(
         get("/api/applications/{id}/duplicates", begin(packet).get("id").stringValue())));

@@ -1,10 +1,13 @@
 package civitane.app;
 
+import civitane.app.corrections.Corrections;
 import civitane.words.Language;
 import java.io.ByteArrayInputStream;
+import java.time.Duration;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -22,6 +25,9 @@ public class LetterConformanceTest extends OnDatabase {
   public void checker() {
     VeraGreenfieldFoundryProvider.initialise();
   }
+
+  @Autowired
+  private Corrections corrections;
 
   @DataProvider
   public static Object[][] languages() {
@@ -51,6 +57,35 @@ public class LetterConformanceTest extends OnDatabase {
       for (var flavour : List.of(PDFAFlavour.PDFA_2_A, PDFAFlavour.PDFUA_1)) {
         assertEquals(
             wrong(pdf, flavour).toString(), "[]", language.word() + " as " + flavour.getId());
+      }
+    }
+  }
+
+  @Test(dataProvider = "languages")
+  public void whatIsAskedRemindedOfAndGivenMoreTimeForConforms(Language language) throws Exception {
+    var packet = Packets.meals(3)
+        .replace("\"language\": \"en\"", "\"language\": \"" + language.word() + "\"");
+    var number = claimOf(packet);
+    taken(number);
+    var asking = new Asking(this, number);
+    assertEquals(asking.ask("a paper of last month").getResponse().getStatus(), 200);
+    clock.ahead(Duration.ofDays(11));
+    try {
+      corrections.remindOfWhatIsDue();
+    } finally {
+      clock.ahead(Duration.ZERO);
+    }
+    assertEquals(asking.moreTime(9).getResponse().getStatus(), 200);
+    for (var kind : List.of("request", "reminder", "moreTime")) {
+      var letter = database
+          .sql("select id from letter where about = ? and kind = ?")
+          .param(number)
+          .param(kind)
+          .query(UUID.class)
+          .single();
+      var pdf = asIkenna(get("/api/letters/{id}", letter)).getResponse().getContentAsByteArray();
+      for (var flavour : List.of(PDFAFlavour.PDFA_2_A, PDFAFlavour.PDFUA_1)) {
+        assertEquals(wrong(pdf, flavour).toString(), "[]", kind + " as " + flavour.getId());
       }
     }
   }

@@ -1,10 +1,13 @@
 package civitane.app;
 
 import civitane.app.demo.OfficeClock;
+import civitane.standins.StandIns;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -32,10 +35,17 @@ import tools.jackson.databind.json.JsonMapper;
 import static org.testng.Assert.assertEquals;
 
 /** The application on a real PostgreSQL, with the demo's staff and households. */
-@SpringBootTest(properties = {"civitane.demo=yes", "civitane.drawn-every=0"})
+@SpringBootTest(
+    properties = {"civitane.demo=yes", "civitane.drawn-every=0", "civitane.asked-again-after=PT1S"})
 @AutoConfigureMockMvc
 public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
   private static final String DATABASE = "civitane_app_test";
+
+  /** One that is slow takes longer than anybody waits for before a screen. */
+  private static final Duration SLOWNESS = Duration.ofSeconds(3);
+
+  /** What stands in for the registers. */
+  protected static final StandIns REGISTERS = standIns();
 
   @Autowired
   protected MockMvc http;
@@ -49,9 +59,18 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
   @Autowired
   protected JdbcClient database;
 
+  private static StandIns standIns() {
+    try {
+      return StandIns.at(0, SLOWNESS);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
   @DynamicPropertySource
   static void database(DynamicPropertyRegistry properties) {
     properties.add("spring.datasource.url", () -> freshDatabase(DATABASE));
+    properties.add("civitane.registers.at", REGISTERS::address);
   }
 
   /** A database of a name, made anew for the run, in the cluster the launcher started. */

@@ -22,7 +22,7 @@ final class Packets {
   /** The same household whenever its number is the same. */
   static String meals(int household, int householdTotal, String language) {
     var born = LocalDate.parse("1975-01-04").plusDays(household * 41L);
-    var child = LocalDate.parse("2014-01-09").plusDays(household * 29L);
+    var child = LocalDate.parse("2014-01-09").plusDays(household * 11L);
     return """
         {"format": "civitane-packet", "version": 1, "lodgedOn": "2026-11-23", "language": "%s",
          "household": {

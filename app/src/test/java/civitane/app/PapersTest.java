@@ -2,6 +2,8 @@ package civitane.app;
 
 import java.io.IOException;
 import java.time.Duration;
+import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import org.awaitility.Awaitility;
 import org.springframework.http.MediaType;
@@ -259,6 +261,131 @@ public class PapersTest extends OnDatabase {
     assertEquals(slips.at("/1/gross").decimalValue().toPlainString(), "410.5");
   }
 
+  private int sent(String number, String id, String path, String fields) throws Exception {
+    var version = paper(papers(number), id).at("/picture/version").intValue();
+    return asIkenna(post(
+            "/api/claims/{number}/papers/{id}/" + path,
+            "{\"version\": " + version + ", " + fields + "}",
+            number,
+            id))
+        .getResponse()
+        .getStatus();
+  }
+
+  private List<Integer> turns(String number, String id) throws Exception {
+    return paper(papers(number), id)
+        .at("/picture/turns")
+        .valueStream()
+        .map(JsonNode::intValue)
+        .toList();
+  }
+
+  @Test
+  public void nineScannedPagesAreOrderedTurnedAndFiledInPieces() throws Exception {
+    var number = claimOf(rent(1121));
+    taken(number);
+    var id = body(bring(number, MadePapers.pdf(9), Map.of("Kind", "other")))
+        .get("id")
+        .stringValue();
+    assertEquals(turns(number, id), Collections.nCopies(9, 0));
+    var out = "\"pages\": [1, 2, 8], \"kind\": \"lease\"";
+    assertEquals(sent(number, id, "taken-out", out), 200);
+    assertEquals(paper(papers(number), id).at("/picture/pages").intValue(), 6);
+    assertTrue(
+        wanted(papers(number), "lease").get("came").booleanValue(), "it came for what is wanted");
+    var lease = papers(number)
+        .get("papers")
+        .valueStream()
+        .filter(one -> one.get("kind").stringValue().equals("lease") && one.hasNonNull("picture"))
+        .findFirst()
+        .orElseThrow()
+        .get("id")
+        .stringValue();
+    assertEquals(
+        database
+            .sql("select page from sheet where of = ?::uuid order by position")
+            .param(lease)
+            .query(Integer.class)
+            .list(),
+        List.of(1, 2, 8));
+    var order =
+        "\"pages\": [{\"page\": 2, \"turn\": 90}, {\"page\": 0, \"turn\": 0}, {\"page\": 1, \"turn\": 270}]";
+    assertEquals(sent(number, lease, "pages", order), 200);
+    assertEquals(turns(number, lease), List.of(90, 0, 270));
+    assertEquals(
+        database
+            .sql("select page from sheet where of = ?::uuid order by position")
+            .param(lease)
+            .query(Integer.class)
+            .list(),
+        List.of(8, 1, 2));
+    Awaitility.await()
+        .atMost(SOON)
+        .until(() -> paper(papers(number), lease).at("/picture/drawn").booleanValue());
+    assertEquals(asIkenna(get("/api/papers/{id}/pages/2", lease)).getResponse().getStatus(), 200);
+    assertEquals(asIkenna(get("/api/papers/{id}/pages/3", lease)).getResponse().getStatus(), 404);
+  }
+
+  @Test
+  public void theBackOfACardIsJoinedToItsFront() throws Exception {
+    var number = claimOf(rent(1122));
+    taken(number);
+    var front = body(bring(number, MadePapers.png(600, 400, "front"), Map.of("Kind", "nationalId")))
+        .get("id")
+        .stringValue();
+    var back = body(bring(number, MadePapers.png(600, 400, "back"), Map.of("Kind", "nationalId")))
+        .get("id")
+        .stringValue();
+    assertEquals(
+        sent(number, front, "joined", "\"other\": \"%s\", \"otherVersion\": 0".formatted(front)),
+        422);
+    assertEquals(
+        sent(number, front, "joined", "\"other\": \"%s\", \"otherVersion\": 7".formatted(back)),
+        412);
+    assertEquals(
+        sent(number, front, "joined", "\"other\": \"%s\", \"otherVersion\": 0".formatted(back)),
+        200);
+    assertEquals(paper(papers(number), front).at("/picture/pages").intValue(), 2);
+    assertTrue(
+        papers(number)
+            .get("papers")
+            .valueStream()
+            .noneMatch(one -> one.get("id").stringValue().equals(back)),
+        "one paper");
+  }
+
+  @Test
+  public void noPageIsLostTakenTwiceOrMovedOnceItWasRead() throws Exception {
+    var number = claimOf(rent(1123));
+    taken(number);
+    var id = body(bring(number, MadePapers.pdf(2), Map.of("Kind", "lease")))
+        .get("id")
+        .stringValue();
+    for (var wrong : new String[] {
+      "[{\"page\": 0, \"turn\": 0}]",
+      "[{\"page\": 0, \"turn\": 0}, {\"page\": 0, \"turn\": 0}]",
+      "[{\"page\": 0, \"turn\": 0}, {\"page\": 2, \"turn\": 0}]"
+    }) {
+      assertEquals(sent(number, id, "pages", "\"pages\": " + wrong), 422, wrong);
+    }
+    for (var wrong : new String[] {"[]", "[0, 1]", "[5]", "[-1]"}) {
+      assertEquals(
+          sent(number, id, "taken-out", "\"pages\": " + wrong + ", \"kind\": \"lease\""),
+          422,
+          wrong);
+    }
+    assertEquals(paper(papers(number), id).at("/picture/pages").intValue(), 2);
+    assertEquals(
+        sent(
+            number,
+            id,
+            "read",
+            "\"kind\": \"lease\", \"faults\": [], \"nameAccepted\": false, \"because\": \"\""),
+        200);
+    var both = "\"pages\": [{\"page\": 1, \"turn\": 0}, {\"page\": 0, \"turn\": 0}]";
+    assertEquals(sent(number, id, "pages", both), 422, "it has been read");
+  }
+
   @Test
   public void theSameFileIsKeptOnceAndComesBackByteForByte() throws Exception {
     var number = claimOf(rent(1106));
@@ -267,7 +394,7 @@ public class PapersTest extends OnDatabase {
     var first = body(bring(number, file, Map.of("Kind", "other"))).get("id").stringValue();
     var second = body(bring(number, file, Map.of("Kind", "other"))).get("id").stringValue();
     var hash = database
-        .sql("select distinct hash from paper where id in (?::uuid, ?::uuid)")
+        .sql("select distinct hash from sheet where of in (?::uuid, ?::uuid)")
         .params(first, second)
         .query(String.class)
         .single();

@@ -1,5 +1,6 @@
 package civitane.app;
 
+import civitane.standins.Behaviour;
 import java.math.BigDecimal;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
@@ -18,7 +19,7 @@ public class RegistersTest extends OnDatabase {
 
   @AfterMethod
   public void everyRegisterAnswersAgain() {
-    database.sql("delete from register_setting").update();
+    REGISTERS.behave();
   }
 
   /** An application begun at the desk, with no more than a number and what is allowed until a day. */
@@ -181,9 +182,7 @@ public class RegistersTest extends OnDatabase {
 
   @Test
   public void slowRegistersKeepNobodyFromTypingOn() throws Exception {
-    database
-        .sql("insert into register_setting (register, delay_ms) values ('wages', 1200)")
-        .update();
+    REGISTERS.behave("wages", Behaviour.SLOW);
     var application = applicant(FERRYMAN, "2027-11-01", "{}");
     var answers = atOnce(2, i -> () -> i == 0 ? asked(application) : savedWhileAsked(application));
     var saved = answers.get(1);
@@ -232,9 +231,7 @@ public class RegistersTest extends OnDatabase {
 
   @Test
   public void aRegisterThatIsTooSlowIsSilentAndTheOthersAnswer() throws Exception {
-    database
-        .sql("insert into register_setting (register, delay_ms) values ('accounts', 60000)")
-        .update();
+    REGISTERS.behave("accounts", Behaviour.SLOW);
     var payment = "{\"payment\": {\"method\": \"transfer\", \"iban\": \"QV33BWSL71890763040103\"}}";
     var asked = asked(applicant(FERRYMAN, "2027-11-01", payment));
     assertTrue(words(asked, "bank").startsWith("silent"), asked.toString());
@@ -246,6 +243,16 @@ public class RegistersTest extends OnDatabase {
         .query(Long.class)
         .single();
     assertEquals(kept, 1L);
+  }
+
+  @Test
+  public void whatARegisterSaysOfSomebodyElseIsNotBelieved() throws Exception {
+    REGISTERS.behave("wages", Behaviour.WRONG);
+    REGISTERS.behave("population", Behaviour.WRONG);
+    var asked = asked(applicant(FERRYMAN, "2027-11-01", "{}"));
+    assertTrue(words(asked, "wage").startsWith("silent"), asked.toString());
+    assertTrue(words(asked, "population").startsWith("silent"), asked.toString());
+    assertEquals(asked.at("/view/draft/packet/household/incomes").size(), 0, asked.toString());
   }
 
   @Test
@@ -279,9 +286,7 @@ public class RegistersTest extends OnDatabase {
 
   @Test
   public void aSilentPropertyRegisterIsSaidToBeSilent() throws Exception {
-    database
-        .sql("insert into register_setting (register, silent) values ('parcels', true)")
-        .update();
+    REGISTERS.behave("parcels", Behaviour.DOWN);
     var answer = asIkenna(post("/api/parcels/search", "{\"words\": \"mussel lane\"}"));
     assertEquals(answer.getResponse().getStatus(), 503);
     assertTrue(

@@ -1,6 +1,7 @@
 package civitane.app;
 
 import civitane.packet.form.Heard;
+import civitane.standins.Behaviour;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.nio.charset.StandardCharsets;
@@ -55,10 +56,7 @@ public class TakingTest extends OnDatabase {
 
   @Test
   public void aRegisterThatIsSilentChangesNothingElse() throws Exception {
-    database
-        .sql("insert into register_setting (register, silent) values ('wages', true)"
-            + " on conflict (register) do update set silent = true")
-        .update();
+    REGISTERS.behave("wages", Behaviour.DOWN);
     try {
       var asked = body(asIkenna(post("/api/applications/{id}/registers", "", id(known(CONSENT)))));
       var states = asked.get("answers").toString();
@@ -68,7 +66,7 @@ public class TakingTest extends OnDatabase {
           asked.get("view").at("/draft/packet/household/address/line1").stringValue(),
           "4 Capstan Lane");
     } finally {
-      database.sql("delete from register_setting where register = 'wages'").update();
+      REGISTERS.behave();
     }
   }
 

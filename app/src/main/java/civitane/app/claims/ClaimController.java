@@ -7,6 +7,7 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Claims, one at a time. */
@@ -26,6 +27,16 @@ class ClaimController {
   ClaimView claim(@PathVariable String number) {
     var view = claims.view(number);
     return staff.me().role() == Role.FRONT_DESK ? view.standing() : view;
+  }
+
+  /** Something to know of a claim. */
+  record NoteText(String text) {}
+
+  @PostMapping("/api/claims/{number}/notes")
+  @PreAuthorize(May.WORK_CLAIMS)
+  ClaimView note(@PathVariable String number, @RequestBody NoteText note) {
+    claims.noted(staff.me(), number, note.text());
+    return claims.view(number);
   }
 
   @PostMapping("/api/claims/{number}/take")

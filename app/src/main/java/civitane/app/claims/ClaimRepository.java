@@ -31,19 +31,31 @@ interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
       select c from StoredClaim c
       where c.state in (LODGED, OPEN)
         and (c.patient, c.pressingOn, c.number) > (:afterPatient, :afterDay, :afterNumber)
+        and c.householdId not in :hidden
       order by c.patient, c.pressingOn, c.number
       """)
-  List<StoredClaim> page(boolean afterPatient, LocalDate afterDay, String afterNumber, Limit limit);
+  List<StoredClaim> page(
+      boolean afterPatient,
+      LocalDate afterDay,
+      String afterNumber,
+      Collection<UUID> hidden,
+      Limit limit);
 
   /** The same of claims with one next step. */
   @Query("""
       select c from StoredClaim c
       where c.state in (LODGED, OPEN) and c.step = :step
         and (c.patient, c.pressingOn, c.number) > (:afterPatient, :afterDay, :afterNumber)
+        and c.householdId not in :hidden
       order by c.patient, c.pressingOn, c.number
       """)
   List<StoredClaim> round(
-      Step step, boolean afterPatient, LocalDate afterDay, String afterNumber, Limit limit);
+      Step step,
+      boolean afterPatient,
+      LocalDate afterDay,
+      String afterNumber,
+      Collection<UUID> hidden,
+      Limit limit);
 
   /** How many claims press on each day, by what is done next and whose turn it is, whatever page they are on. */
   @Query("""
@@ -52,6 +64,14 @@ interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
       group by c.step, c.turn, c.pressingOn
       """)
   List<Falling> falling();
+
+  /** The same of some households. */
+  @Query("""
+      select new civitane.app.claims.Falling(c.step, c.turn, c.pressingOn, count(c)) from StoredClaim c
+      where c.state in (LODGED, OPEN) and c.householdId in :households
+      group by c.step, c.turn, c.pressingOn
+      """)
+  List<Falling> falling(Collection<UUID> households);
 
   List<StoredClaim> findByRequestIdInAndTurnInOrderByNumber(
       Collection<UUID> requests, Collection<Turn> turns, Limit limit);

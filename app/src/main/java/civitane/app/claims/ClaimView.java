@@ -3,6 +3,7 @@ package civitane.app.claims;
 import civitane.app.catalogue.DeskWords;
 import civitane.core.claims.Claim;
 import civitane.core.claims.Clock;
+import civitane.core.claims.ItemKind;
 import civitane.core.facts.Acting;
 import civitane.core.facts.LettersTo;
 import civitane.core.facts.PaperKind;
@@ -72,9 +73,9 @@ public record ClaimView(
   }
 
   /** The one thing to do next, and by when. */
-  public record NextStep(String words, String owner, LocalDate on) {
+  public record NextStep(String step, String words, String owner, LocalDate on) {
     static NextStep of(civitane.core.claims.NextStep step) {
-      return new NextStep(ClaimWords.of(step), step.owner().word(), step.on());
+      return new NextStep(step.step().word(), ClaimWords.of(step), step.owner().word(), step.on());
     }
   }
 
@@ -118,7 +119,7 @@ public record ClaimView(
       boolean over,
       boolean identityChecked,
       boolean getsLetters) {
-    static List<ActingView> of(Map<UUID, Acting> acting, LocalDate today) {
+    public static List<ActingView> of(Map<UUID, Acting> acting, LocalDate today) {
       return acting.entrySet().stream()
           .map(one -> of(one.getKey(), one.getValue(), today))
           .toList();
@@ -149,15 +150,31 @@ public record ClaimView(
     }
   }
 
-  /** Something still wanted. */
+  /**
+   * Something still wanted.
+   *
+   * @param inDoubt whether it is a fact that somebody doubts, which may turn out to be right as it is
+   */
   public record Item(
-      int id, String kind, String subject, String words, String owner, LocalDate dueOn) {
+      int id,
+      String kind,
+      String subject,
+      String words,
+      String owner,
+      LocalDate dueOn,
+      boolean inDoubt) {
     /** Which paper is wanted, without why: the reasons tell what is known of the household. */
     Item withoutSums() {
       var paper = subject.split(":")[0];
       return Vocabulary.of(PaperKind.class).byWord().get(paper) instanceof PaperKind known
           ? new Item(
-              id, kind, subject, DeskWords.WORDS.capital(DeskWords.WORDS.word(known)), owner, dueOn)
+              id,
+              kind,
+              subject,
+              DeskWords.WORDS.capital(DeskWords.WORDS.word(known)),
+              owner,
+              dueOn,
+              inDoubt)
           : this;
     }
 
@@ -168,7 +185,8 @@ public record ClaimView(
           places.here(item.want().subject()),
           ClaimWords.of(item),
           item.turn().word(),
-          item.dueOn());
+          item.dueOn(),
+          item.want().kind() == ItemKind.FACT && item.want().isFoundByPeople());
     }
   }
 

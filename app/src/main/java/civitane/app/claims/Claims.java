@@ -23,6 +23,7 @@ import civitane.core.claims.Why;
 import civitane.core.ledger.Assembled;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
+import civitane.core.services.Services;
 import civitane.packet.PacketWriter;
 import civitane.words.Voice;
 import java.time.Clock;
@@ -47,6 +48,8 @@ import static civitane.core.facts.Known.known;
 public class Claims {
   /** How long a household has to answer, in days. */
   private static final int DAYS_TO_ANSWER = 14;
+
+  private static final int LONGEST_NOTE = 2_000;
 
   private static final int CENTURY = 100;
   private static final int MOST_WAITING = 500;
@@ -169,6 +172,12 @@ public class Claims {
     mine(by, find(number).claim());
   }
 
+  /** Whether there is a claim of a number. */
+  @Transactional(readOnly = true)
+  public boolean isThere(String number) {
+    return claims.findByNumber(number).isPresent();
+  }
+
   /** The request of a claim, as the ledger knows it. */
   @Transactional(readOnly = true)
   public UUID requestOf(String number) {
@@ -255,6 +264,15 @@ public class Claims {
     audit.record(by.login(), "claim noted", number, "");
   }
 
+  /** Notes what somebody writes, to be known by whoever looks at the claim. */
+  @Transactional
+  public void noted(Staff.Colleague by, String number, String text) {
+    if (text == null || text.isBlank() || text.length() > LONGEST_NOTE) {
+      throw Problem.wrong("A note has something in it, and at most " + LONGEST_NOTE + " letters.");
+    }
+    note(by, number, Why.NOTED.with(Argument.told(text.strip())));
+  }
+
   private void move(StoredClaim stored, Function<Claim, Moved> how) {
     var moved = how.apply(stored.claim());
     if (moved instanceof Moved.Refused refused) {
@@ -339,12 +357,12 @@ public class Claims {
     return find(number).householdId();
   }
 
-  /** What was left open when a claim's application was taken, and still is. */
+  /** What people found open, taking the application or looking at it since, and still is. */
   @Transactional(readOnly = true)
-  public List<Want> leftByTaking(String number) {
+  public List<Want> foundByPeople(String number) {
     return find(number).claim().live().stream()
         .map(Item::want)
-        .filter(Want::isOfTheTaking)
+        .filter(Want::isFoundByPeople)
         .toList();
   }
 
@@ -361,6 +379,22 @@ public class Claims {
   @Transactional(propagation = Propagation.MANDATORY)
   public void wake(Staff.Colleague by, String number, List<Want> wants, Reason because) {
     move(hold(number), claim -> claim.want(act(by, because), wants, toAnswerBy()));
+  }
+
+  /** A change touches what was decided on a claim: it is open again, and this is wanted for it now. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void reopen(Staff.Colleague by, String number, Reason because) {
+    move(hold(number), claim -> claim.reportChange(act(by, because)));
+    audit.record(by.login(), "claim open after a change", number, "");
+  }
+
+  /** The claims of a household whose last decision stands and grants something. */
+  @Transactional(readOnly = true)
+  public List<String> grantedOf(UUID household) {
+    return claims.findByHouseholdIdOrderByNumber(household).stream()
+        .filter(stored -> stored.claim().isGranted())
+        .map(StoredClaim::number)
+        .toList();
   }
 
   /** A claim that waits for the word of somebody outside. */
@@ -449,6 +483,39 @@ public class Claims {
         .map(StoredClaim::claim)
         .map(claim -> new Earlier(claim.number(), claim.state().word(), claim.lodgedOn()))
         .toList();
+  }
+
+  /** A claim of a household in a list. */
+  public record Listed(
+      String number, UUID household, String service, String state, LocalDate lodgedOn) {}
+
+  /** All claims of a household, by their numbers. */
+  @Transactional(readOnly = true)
+  public List<Listed> listed(UUID household) {
+    return claims.findByHouseholdIdOrderByNumber(household).stream()
+        .map(stored -> new Listed(
+            stored.number(),
+            household,
+            stored.service(),
+            stored.claim().state().word(),
+            stored.claim().lodgedOn()))
+        .toList();
+  }
+
+  /** The claims of a household that had reached the office by a day, by their numbers. */
+  @Transactional(readOnly = true)
+  public List<OfHousehold> ofHousehold(UUID household, LocalDate by) {
+    return claims.findByHouseholdIdOrderByNumber(household).stream()
+        .filter(stored -> !stored.claim().lodgedOn().isAfter(by))
+        .map(stored -> OfHousehold.of(stored, today()))
+        .toList();
+  }
+
+  /** Whether a claim is for who makes it alone, so that nobody else of the household is to come upon it. */
+  @Transactional(readOnly = true)
+  public boolean isPrivate(String number) {
+    var packet = told(number).packet();
+    return Services.isPrivate(packet.requests().get(0), packet.household());
   }
 
   /** The numbers of an application's claims. */

@@ -9,7 +9,9 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -21,6 +23,8 @@ import static civitane.core.facts.Known.known;
 @Service
 class Desk {
   static final int PAGE = 200;
+
+  private static final Set<UUID> NOBODY = Set.of(new UUID(0, 0));
 
   /** What a claim takes that is ours to do, as long as nothing better is known. */
   private static final int MINUTES_A_CLAIM = 25;
@@ -88,15 +92,17 @@ class Desk {
       List<DeskRow> rows,
       @Nullable After after) {}
 
+  /** @param hidden the households that are not there for who looks */
   @Transactional(readOnly = true)
-  DeskPage page(@Nullable Step round, After after) {
+  DeskPage page(@Nullable Step round, After after, Set<UUID> hidden) {
     var today = LocalDate.now(clock);
     var limit = Limit.of(PAGE + 1);
     var found = round == null
-        ? claims.page(!after.urgent(), after.pressingOn(), after.number(), limit)
-        : claims.round(round, !after.urgent(), after.pressingOn(), after.number(), limit);
+        ? claims.page(!after.urgent(), after.pressingOn(), after.number(), but(hidden), limit)
+        : claims.round(
+            round, !after.urgent(), after.pressingOn(), after.number(), but(hidden), limit);
     var more = found.size() > PAGE;
-    var due = falling.now();
+    var due = falling.without(hidden);
     var shown = more ? found.subList(0, PAGE) : found;
     return new DeskPage(
         today,
@@ -105,6 +111,11 @@ class Desk {
         tide(due, today),
         rows(shown, today),
         more ? After.of(shown.get(PAGE - 1)) : null);
+  }
+
+  /** A list that a query can take: never empty. */
+  private static Set<UUID> but(Set<UUID> hidden) {
+    return hidden.isEmpty() ? NOBODY : hidden;
   }
 
   private List<DeskRow> rows(List<StoredClaim> shown, LocalDate today) {

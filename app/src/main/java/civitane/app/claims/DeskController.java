@@ -1,7 +1,9 @@
 package civitane.app.claims;
 
+import civitane.app.access.Guard;
 import civitane.app.problems.Problem;
 import civitane.app.staff.May;
+import civitane.app.staff.Staff;
 import civitane.core.claims.Step;
 import civitane.core.facts.Vocabulary;
 import java.time.LocalDate;
@@ -15,9 +17,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class DeskController {
   private final Desk desk;
+  private final Guard guard;
+  private final Staff staff;
 
-  DeskController(Desk desk) {
+  DeskController(Desk desk, Guard guard, Staff staff) {
     this.desk = desk;
+    this.guard = guard;
+    this.staff = staff;
   }
 
   /**
@@ -39,6 +45,7 @@ class DeskController {
         (Step) step,
         afterDay == null || afterNumber == null
             ? Desk.After.NOTHING
-            : new Desk.After(afterUrgent, afterDay, afterNumber));
+            : new Desk.After(afterUrgent, afterDay, afterNumber),
+        guard.hiddenFrom(staff.me()));
   }
 }

@@ -2,7 +2,10 @@ package civitane.app.claims;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -33,6 +36,19 @@ class FallingDue {
       last = counted;
     }
     return counted.all();
+  }
+
+  /** The same without the claims of some households. */
+  List<Falling> without(Collection<UUID> households) {
+    if (households.isEmpty()) {
+      return now();
+    }
+    var theirs = claims.falling(households).stream()
+        .collect(Collectors.toMap(Falling::what, Falling::claims));
+    return now().stream()
+        .map(one -> one.less(theirs.getOrDefault(one.what(), 0L)))
+        .filter(one -> one.claims() > 0)
+        .toList();
   }
 
   /** Counts again once what is being changed is kept. */

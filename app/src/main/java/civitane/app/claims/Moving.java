@@ -7,6 +7,7 @@ import civitane.core.claims.Claim;
 import civitane.core.claims.Why;
 import civitane.core.reasons.Argument;
 import java.time.LocalDate;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -15,10 +16,12 @@ import org.springframework.transaction.annotation.Transactional;
 class Moving {
   private final Claims claims;
   private final Staff staff;
+  private final ApplicationEventPublisher events;
 
-  Moving(Claims claims, Staff staff) {
+  Moving(Claims claims, Staff staff, ApplicationEventPublisher events) {
     this.claims = claims;
     this.staff = staff;
+    this.events = events;
   }
 
   /** Hands a claim over to somebody who works claims. */
@@ -49,6 +52,7 @@ class Moving {
         version,
         Why.MORE_TIME.with(Argument.day(until), told(because)),
         (claim, act) -> claim.moreTime(act, item, until));
+    events.publishEvent(new MoreTimeGiven(number, item, until, by.login()));
   }
 
   /** The household does not ask for it any more; it may say so before anybody has the claim. */

@@ -28,18 +28,22 @@ public class Wanting {
   private final Claims claims;
   private final Screenings screenings;
   private final Staff staff;
+  private final List<AlsoWanted> others;
 
-  Wanting(Claims claims, Screenings screenings, Staff staff) {
+  Wanting(Claims claims, Screenings screenings, Staff staff, List<AlsoWanted> others) {
+    this.others = List.copyOf(others);
     this.claims = claims;
     this.screenings = screenings;
     this.staff = staff;
   }
 
-  /** What the rules miss of facts that were put together, from whoever is to bring it. */
-  public List<Want> of(Assembled facts, Result result) {
+  /** What is missed of facts that were put together, by the rules and by whoever else looks at them. */
+  public List<Want> of(UUID household, Assembled facts, Result result) {
     var service = Services.named(result.service()).orElseThrow();
-    return Wants.of(result, service::whose).stream()
-        .map(want -> want.about(facts.places().lasting(want.subject())))
+    return Stream.concat(
+            Wants.of(result, service::whose).stream()
+                .map(want -> want.about(facts.places().lasting(want.subject()))),
+            others.stream().flatMap(other -> other.of(household, facts).stream()))
         .toList();
   }
 
@@ -55,10 +59,23 @@ public class Wanting {
     var known = HouseholdsWord.of(facts.packet()).hearsay().stream()
         .map(said -> facts.places().lasting(said.pointer()))
         .collect(Collectors.toSet());
-    var left = claims.leftByTaking(number).stream()
+    var left = claims.foundByPeople(number).stream()
         .filter(want -> !want.subject().equals(settled))
         .filter(want -> !(want.isHearsay() && known.contains(want.subject())));
-    return Stream.concat(of(facts, result).stream(), left).toList();
+    return Stream.concat(of(claims.householdOf(number), facts, result).stream(), left)
+        .toList();
+  }
+
+  /** Asks the claims of a household again where that changes what they want, or what they stand on has changed. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void askAgainIfChanged(
+      Staff.Colleague by, UUID household, boolean factsChanged, Reason because) {
+    for (var number : claims.undecidedOf(household)) {
+      var wants = of(number, null);
+      if (factsChanged || !claims.claim(number).wantsAlready(wants)) {
+        claims.wake(by, number, wants, because);
+      }
+    }
   }
 
   /** A book of the office has changed: the claims that stand on it are asked again. */

@@ -1,6 +1,7 @@
 /** Claims as they are kept, and the Desk that shows what is to be done. */
 @org.springframework.modulith.ApplicationModule(
     allowedDependencies = {
+      "access",
       "audit",
       "catalogue",
       "determining",

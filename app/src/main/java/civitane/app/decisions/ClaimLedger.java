@@ -2,6 +2,7 @@ package civitane.app.decisions;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.catalogue.DeskWords;
+import civitane.app.catalogue.FactWords;
 import civitane.app.claims.Claims;
 import civitane.app.claims.Masked;
 import civitane.app.determining.Screenings;
@@ -84,9 +85,7 @@ class ClaimLedger {
     var request = claims.requestOf(number);
     var ledger = ledgers.of(household);
     var now = clock.instant();
-    var known = knownOn == null
-        ? now
-        : knownOn.plusDays(1).atStartOfDay(clock.getZone()).toInstant().minusNanos(1);
+    var known = knownOn == null ? now : When.endOf(knownOn, clock.getZone());
     var when = new When(holdsOn == null ? ledger.assessedOn(request, now) : holdsOn, known);
     var asOf = knownOn == null ? LocalDate.now(clock) : knownOn;
     if (ledger.used(request, FieldTypes.service(), when).entry() == null) {

@@ -57,13 +57,15 @@ final class DecisionLetter {
   /**
    * What it says.
    *
+   * @param occasion which decision on the claim it tells, from 1
    * @param reason why it is decided otherwise than computed, as the caseworker wrote it
    * @param appealableUntil the last day to appeal
    */
-  LetterText text(boolean grant, @Nullable String reason, LocalDate appealableUntil) {
+  LetterText text(int occasion, boolean grant, @Nullable String reason, LocalDate appealableUntil) {
     return new LetterText(
         "decision",
         number,
+        occasion,
         language,
         say("title", "service", words.title(result.service())),
         packet.household().applicant().fullName(),

@@ -1,5 +1,6 @@
 package civitane.app.decisions;
 
+import civitane.app.access.Guard;
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.ClaimView;
 import civitane.app.claims.Claims;
@@ -46,6 +47,7 @@ public class Decisions {
   private final Screenings screenings;
   private final Wanting wanting;
   private final SecondSignatures seconds;
+  private final Guard guard;
   private final Letters letters;
   private final Staff staff;
   private final AuditLog audit;
@@ -59,6 +61,7 @@ public class Decisions {
       Screenings screenings,
       Wanting wanting,
       SecondSignatures seconds,
+      Guard guard,
       Letters letters,
       Staff staff,
       AuditLog audit,
@@ -70,6 +73,7 @@ public class Decisions {
     this.screenings = screenings;
     this.wanting = wanting;
     this.seconds = seconds;
+    this.guard = guard;
     this.letters = letters;
     this.staff = staff;
     this.audit = audit;
@@ -199,7 +203,7 @@ public class Decisions {
     var packet = claims.facts(number).packet();
     var result = determine(packet);
     check(result, grant, reason);
-    var second = seconds.isWanted(result, grant);
+    var second = seconds.isWanted(result, grant, guard.isRestricted(claims.householdOf(number)));
     var determination = determinations.save(new StoredDetermination(
         claims.idOf(number),
         clock.instant(),
@@ -270,6 +274,10 @@ public class Decisions {
             packet,
             result,
             ledgers.acting(claim.household()).values())
-        .text(grant, reason, screenings.appealableUntil());
+        .text(
+            Math.max(1, claims.claim(claim.number()).decisions().size()),
+            grant,
+            reason,
+            screenings.appealableUntil());
   }
 }

@@ -17,8 +17,10 @@ class SecondSignatures {
     this.drawnEvery = drawnEvery;
   }
 
-  boolean isWanted(Result result, boolean grants) {
-    return SecondSignature.isWanted(result, grants)
+  /** @param restricted whether only named people see the household */
+  boolean isWanted(Result result, boolean grants, boolean restricted) {
+    return restricted
+        || SecondSignature.isWanted(result, grants)
         || drawnEvery > 0 && chance.nextInt(drawnEvery) == 0;
   }
 }

@@ -1,6 +1,7 @@
 /** Working a claim out, deciding it, and running again what was worked out. */
 @org.springframework.modulith.ApplicationModule(
     allowedDependencies = {
+      "access",
       "audit",
       "catalogue",
       "claims",

@@ -1,5 +1,6 @@
 package civitane.app.demo;
 
+import civitane.app.changes.Changes;
 import civitane.app.claims.Claims;
 import civitane.app.decisions.Decisions;
 import civitane.app.drafts.ApplicationView;
@@ -8,6 +9,8 @@ import civitane.app.drafts.Draft;
 import civitane.app.lodging.Lodging;
 import civitane.app.money.Debts;
 import civitane.app.papers.Papers;
+import civitane.app.papers.Tray;
+import civitane.app.problems.Problem;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
 import civitane.core.facts.PaperKind;
@@ -16,6 +19,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Pattern;
@@ -27,6 +31,7 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 import static civitane.core.facts.Known.known;
 
@@ -43,8 +48,10 @@ class DemoFiller implements ApplicationRunner {
   private final Lodging lodging;
   private final Claims claims;
   private final Decisions decisions;
+  private final Changes changes;
   private final Debts debts;
   private final Papers papers;
+  private final Tray tray;
   private final OfficeClock clock;
   private final JdbcClient database;
   private final JsonMapper json;
@@ -55,8 +62,10 @@ class DemoFiller implements ApplicationRunner {
       Lodging lodging,
       Claims claims,
       Decisions decisions,
+      Changes changes,
       Debts debts,
       Papers papers,
+      Tray tray,
       OfficeClock clock,
       JdbcClient database,
       JsonMapper json) {
@@ -65,8 +74,10 @@ class DemoFiller implements ApplicationRunner {
     this.lodging = lodging;
     this.claims = claims;
     this.decisions = decisions;
+    this.changes = changes;
     this.debts = debts;
     this.papers = papers;
+    this.tray = tray;
     this.clock = clock;
     this.database = database;
     this.json = json;
@@ -78,8 +89,22 @@ class DemoFiller implements ApplicationRunner {
       return;
     }
     addStaff();
-    for (var line : stories()) {
-      tell(json.readValue(line, DemoStory.class));
+    var untold = new ArrayList<String>();
+    for (var line : lines("/demo/households.ndjson")) {
+      var story = json.readValue(line, DemoStory.class);
+      try {
+        tell(story);
+      } catch (Problem e) {
+        untold.add(story.name() + ": " + e.getMessage() + " " + e.faults());
+      }
+    }
+    if (!untold.isEmpty()) {
+      throw new IllegalStateException("stories that can't be told: " + String.join("\n", untold));
+    }
+    clock.setBack(Duration.ofDays(1));
+    for (var line : lines("/demo/post.ndjson")) {
+      var post = json.readValue(line, MadePaper.class);
+      tray.bring(staff.named(FRONT_DESK), post.pdf(), post.name());
     }
     clock.setBack(Duration.ZERO);
     LOG.info("The demo is filled.");
@@ -100,8 +125,8 @@ class DemoFiller implements ApplicationRunner {
     staff.add(login, name, role, login + "-" + login);
   }
 
-  private List<String> stories() throws IOException {
-    try (var stream = DemoFiller.class.getResourceAsStream("/demo/households.ndjson")) {
+  private List<String> lines(String file) throws IOException {
+    try (var stream = DemoFiller.class.getResourceAsStream(file)) {
       var text = new String(stream.readAllBytes(), StandardCharsets.UTF_8);
       var today = LocalDate.now(clock);
       return RELATIVE_DAY
@@ -148,6 +173,28 @@ class DemoFiller implements ApplicationRunner {
         }
       }
     }
+    if (story.changes() != null) {
+      for (var change : story.changes()) {
+        report(by, applications.household(application.id()).orElseThrow(), change);
+      }
+    }
+  }
+
+  private void report(Staff.Colleague by, UUID household, DemoStory.DemoChange change) {
+    clock.setBack(Duration.ofDays(change.daysAgo()));
+    var begun = changes.begin(by, household);
+    var draft = begun.draft();
+    change.set().forEach((pointer, value) -> {
+      var last = pointer.lastIndexOf('/');
+      ((ObjectNode) draft.packet().at(pointer.substring(0, last)))
+          .set(pointer.substring(last + 1), value);
+    });
+    ((ObjectNode) draft.taking())
+        .putObject("change")
+        .put("on", change.on())
+        .put("told", change.told());
+    var typed = applications.type(by, begun.id(), begun.version(), draft);
+    changes.report(by, begun.id(), typed.version());
   }
 
   private void bringPapers(Staff.Colleague by, DemoStory story, String number) throws IOException {

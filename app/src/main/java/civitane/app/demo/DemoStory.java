@@ -1,6 +1,7 @@
 package civitane.app.demo;
 
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -13,6 +14,7 @@ import tools.jackson.databind.JsonNode;
  * @param taking how it was taken, beside the facts; null where there is nothing to say
  * @param papers what was handed in, to be read; null where nothing was
  * @param answers values set since, with the days ago
+ * @param changes what was reported as changed since; null where nothing was
  */
 record DemoStory(
     String name,
@@ -22,7 +24,11 @@ record DemoStory(
     @Nullable JsonNode taking,
     @Nullable List<MadePaper> papers,
     List<DemoAnswer> answers,
+    @Nullable List<DemoChange> changes,
     JsonNode packet) {
+
+  /** A change that was reported: when, from which day on, how, and what is set in the facts by where it stands. */
+  record DemoChange(int daysAgo, String on, String told, Map<String, JsonNode> set) {}
 
   /** A value that came in since. */
   record DemoAnswer(int daysAgo, String pointer, JsonNode value, String reason) {}

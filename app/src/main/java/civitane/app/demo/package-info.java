@@ -1,5 +1,15 @@
 /** The Brackwater District: households and claims to look at, and a clock that can be set. */
 @org.springframework.modulith.ApplicationModule(
-    allowedDependencies = {"claims", "decisions", "drafts", "lodging", "money", "papers", "staff"})
+    allowedDependencies = {
+      "changes",
+      "claims",
+      "decisions",
+      "drafts",
+      "lodging",
+      "money",
+      "papers",
+      "problems",
+      "staff"
+    })
 @org.jspecify.annotations.NullMarked
 package civitane.app.demo;

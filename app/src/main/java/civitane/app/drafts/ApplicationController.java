@@ -1,5 +1,6 @@
 package civitane.app.drafts;
 
+import civitane.app.access.Guard;
 import civitane.app.determining.Margin;
 import civitane.app.determining.Screenings;
 import civitane.app.problems.Problem;
@@ -26,18 +27,21 @@ import org.springframework.web.bind.annotation.RestController;
 class ApplicationController {
   private final Applications applications;
   private final Screenings screenings;
+  private final Guard guard;
   private final Staff staff;
 
-  ApplicationController(Applications applications, Screenings screenings, Staff staff) {
+  ApplicationController(
+      Applications applications, Screenings screenings, Guard guard, Staff staff) {
     this.applications = applications;
     this.screenings = screenings;
+    this.guard = guard;
     this.staff = staff;
   }
 
   @GetMapping("/api/applications")
   @PreAuthorize(May.SEE_CLAIMS)
   List<ApplicationView.ListedDraft> drafts() {
-    return applications.drafts();
+    return applications.drafts(guard.hiddenFrom(staff.me()));
   }
 
   @PostMapping("/api/applications")
@@ -83,11 +87,22 @@ class ApplicationController {
     if (!draft.hasItsParts()) {
       throw Problem.wrong("A draft holds a packet.");
     }
+    if (application != null && !maySee(application)) {
+      throw Problem.notThere("The application");
+    }
     return screenings.margin(
         draft.packet(),
         new Taking(draft.taking()).reachedOn().orElse(null),
         Mode.SCREEN,
         packet -> applications.filled(packet, application));
+  }
+
+  /** What the books hold of a household is for those who may see it. */
+  private boolean maySee(UUID application) {
+    return applications
+        .household(application)
+        .map(household -> guard.maySee(staff.me(), household))
+        .orElse(true);
   }
 
   /** Takes a packet file: without a fault it becomes a draft, else every fault is told. */

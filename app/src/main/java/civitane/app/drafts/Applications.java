@@ -11,6 +11,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -153,12 +154,17 @@ public class Applications {
     audit.record(by.login(), "application withdrawn", id.toString(), "");
   }
 
-  /** The drafts that wait, the latest first. */
+  /**
+   * The drafts that wait, the latest first.
+   *
+   * @param hidden the households that are not there for who looks
+   */
   @Transactional(readOnly = true)
-  public List<ApplicationView.ListedDraft> drafts() {
+  public List<ApplicationView.ListedDraft> drafts(Set<UUID> hidden) {
     return repository
         .findByStateOrderByUpdatedAtDescIdAsc(StoredApplication.DRAFTING, Limit.of(MOST_DRAFTS))
         .stream()
+        .filter(record -> record.householdId() == null || !hidden.contains(record.householdId()))
         .map(record -> new ApplicationView.ListedDraft(
             record.id(),
             record.title(),

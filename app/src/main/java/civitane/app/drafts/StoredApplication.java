@@ -101,6 +101,13 @@ public class StoredApplication {
     this.state = LODGED;
   }
 
+  /** The change it tells of is recorded. */
+  public void reported(String text, Instant at) {
+    this.draft = text;
+    this.lodgedAt = at;
+    this.state = LODGED;
+  }
+
   void withdrawn(String by, Instant at) {
     this.state = WITHDRAWN;
     this.updatedBy = by;

@@ -21,6 +21,7 @@ public final class Taking {
   private static final String MARKS = "marks";
   private static final String REACHED = "reached";
   private static final String OUTSIDE = "outside";
+  private static final String CHANGE = "change";
 
   private final ObjectNode node;
 
@@ -88,6 +89,26 @@ public final class Taking {
     return node.path(OUTSIDE)
         .propertyStream()
         .anyMatch(part -> !part.getValue().asString("").isBlank());
+  }
+
+  /** Whether it reports a change, and asks for nothing. */
+  public boolean isChange() {
+    return node.has(CHANGE);
+  }
+
+  /** Notes that it reports a change, from a day on. */
+  public void changes(LocalDate on) {
+    node.putObject(CHANGE).put("on", on.toString());
+  }
+
+  /** The day from which a change holds, as far as it can be read. */
+  public Optional<LocalDate> changeOn() {
+    return Optional.ofNullable(day(node.path(CHANGE).path("on").asString("")));
+  }
+
+  /** How a change was told: by phone, in a letter; empty where nothing was noted. */
+  public String changeTold() {
+    return node.path(CHANGE).path("told").asString("").strip();
   }
 
   /** Why the household wishes to be hurried; empty where it does not. */

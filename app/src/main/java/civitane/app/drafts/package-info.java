@@ -1,6 +1,7 @@
 /** Applications while they are being taken. */
 @org.springframework.modulith.ApplicationModule(
     allowedDependencies = {
+      "access",
       "audit",
       "claims",
       "determining",

@@ -1,6 +1,8 @@
 package civitane.app.households;
 
+import civitane.app.access.Guard;
 import civitane.app.staff.May;
+import civitane.app.staff.Staff;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -14,9 +16,13 @@ class HouseholdController {
   private static final UUID FIRST = new UUID(0, 0);
 
   private final Households households;
+  private final Guard guard;
+  private final Staff staff;
 
-  HouseholdController(Households households) {
+  HouseholdController(Households households, Guard guard, Staff staff) {
     this.households = households;
+    this.guard = guard;
+    this.staff = staff;
   }
 
   /** What is looked for, and after which household the page begins. */
@@ -25,9 +31,14 @@ class HouseholdController {
   @PostMapping("/api/households/search")
   @PreAuthorize(May.SEE_CLAIMS)
   List<Households.ListedHousehold> search(@RequestBody Search search) {
-    return households.startingWith(
-        search.start(),
-        search.afterName() == null ? "" : search.afterName(),
-        search.afterId() == null ? FIRST : search.afterId());
+    var hidden = guard.hiddenFrom(staff.me());
+    return households
+        .startingWith(
+            search.start(),
+            search.afterName() == null ? "" : search.afterName(),
+            search.afterId() == null ? FIRST : search.afterId())
+        .stream()
+        .filter(found -> !hidden.contains(found.id()))
+        .toList();
   }
 }

@@ -1,6 +1,7 @@
 package civitane.app.households;
 
 import civitane.app.ledger.Ledgers;
+import civitane.app.problems.Problem;
 import civitane.core.facts.Person;
 import civitane.core.ledger.Assembled;
 import java.time.Clock;
@@ -66,6 +67,13 @@ public class Households {
     return repository.page(start, afterName.isEmpty() ? start : afterName, afterId, PAGE).stream()
         .map(record -> new ListedHousehold(record.id(), record.name(), record.town()))
         .toList();
+  }
+
+  /** A household, which has to be there. */
+  @Transactional(readOnly = true)
+  public ListedHousehold find(UUID id) {
+    return Optional.ofNullable(named(List.of(id)).get(id))
+        .orElseThrow(() -> Problem.notThere("The household"));
   }
 
   @Transactional(readOnly = true)

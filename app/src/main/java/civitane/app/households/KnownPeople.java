@@ -3,15 +3,21 @@ package civitane.app.households;
 import civitane.core.facts.Packet;
 import civitane.core.matching.KnownPerson;
 import civitane.core.matching.Likeness;
+import civitane.core.matching.Sought;
 import java.sql.Date;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -21,6 +27,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class KnownPeople {
   private static final int MOST_COMPARED = 200;
+  private static final int MOST_FOUND = 12;
+
+  /** From which likeness on somebody is found by a word that is spelt wrong: a letter left out, two changed places. */
+  private static final String LIKE_ENOUGH = "0.45";
+
+  /** Whoever is looked for by fewer letters is not found among very many. */
+  private static final int LEAST_LETTERS = 3;
 
   private final JdbcClient database;
   private final Clock clock;
@@ -48,11 +61,12 @@ public class KnownPeople {
       database
           .sql("""
               insert into known_person values
-                (:person, :household, :given, :family, :birth, :number, :line1, :postcode, :now)
+                (:person, :household, :given, :family, :birth, :number, :line1, :postcode, :now, :sought)
               on conflict (person_id) do update set
                 household_id = excluded.household_id, given_name = excluded.given_name, family_name = excluded.family_name,
                 birth_date = excluded.birth_date, resident_number = excluded.resident_number,
-                line1 = excluded.line1, postcode = excluded.postcode, recorded_at = excluded.recorded_at
+                line1 = excluded.line1, postcode = excluded.postcode, recorded_at = excluded.recorded_at,
+                sought = excluded.sought
               """)
           .param("household", household)
           .param("person", subjects.get(person.id()))
@@ -63,8 +77,65 @@ public class KnownPeople {
           .param("line1", address.line1())
           .param("postcode", address.postcode())
           .param("now", Timestamp.from(clock.instant()))
+          .param("sought", Sought.of(person, address))
           .update();
     }
+  }
+
+  /** Somebody who was found, and the household they are of. */
+  public record Found(
+      UUID household,
+      String name,
+      @Nullable LocalDate birthDate,
+      @Nullable String line1,
+      @Nullable String postcode) {}
+
+  /** Those of whom every word is, else those of whom something is very like what was typed; the likest first. */
+  @Transactional(readOnly = true)
+  public List<Found> found(Set<String> words) {
+    if (words.stream().noneMatch(word -> word.length() >= LEAST_LETTERS)) {
+      return List.of();
+    }
+    var exact = ask(
+        words.stream().map(word -> "sought like ?").collect(Collectors.joining(" and ")),
+        words.stream().map(KnownPeople::pattern).toList(),
+        words);
+    // A number that is nearly the same is somebody else's.
+    var spelt = words.stream().anyMatch(word -> !word.matches("\\d+"));
+    return exact.isEmpty() && spelt ? near(words) : exact;
+  }
+
+  private List<Found> near(Set<String> words) {
+    database
+        .sql("select set_config('pg_trgm.word_similarity_threshold', ?, true)")
+        .param(LIKE_ENOUGH)
+        .query(String.class)
+        .single();
+    return ask("? <% sought", List.of(Sought.together(words)), words);
+  }
+
+  /** A word begins with what was typed; digits may stand anywhere, as the end of a phone number does. */
+  private static String pattern(String word) {
+    var escaped = word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
+    return word.matches("\\d+") ? "%" + escaped + "%" : "% " + escaped + "%";
+  }
+
+  private List<Found> ask(String where, List<String> parameters, Set<String> words) {
+    return database
+        .sql("select * from known_person where " + where
+            + " order by word_similarity(?, sought) desc, recorded_at desc limit " + MOST_FOUND)
+        .params(Stream.concat(parameters.stream(), Stream.of(Sought.together(words)))
+            .toList())
+        .query((row, n) -> {
+          var birth = row.getDate("birth_date");
+          return new Found(
+              row.getObject("household_id", UUID.class),
+              (row.getString("given_name") + " " + row.getString("family_name")).strip(),
+              birth == null ? null : birth.toLocalDate(),
+              row.getString("line1"),
+              row.getString("postcode"));
+        })
+        .list();
   }
 
   /**

@@ -1,5 +1,5 @@
 /** Households and people as they are found again. */
 @org.springframework.modulith.ApplicationModule(
-    allowedDependencies = {"audit", "ledger", "problems", "staff"})
+    allowedDependencies = {"access", "audit", "ledger", "problems", "staff"})
 @org.jspecify.annotations.NullMarked
 package civitane.app.households;

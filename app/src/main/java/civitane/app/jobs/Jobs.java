@@ -2,8 +2,11 @@ package civitane.app.jobs;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
+import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.Optional;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,9 +20,11 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Service
 public class Jobs {
   private final ObjectProvider<Scheduler> scheduler;
+  private final JdbcClient database;
 
-  Jobs(ObjectProvider<Scheduler> scheduler) {
+  Jobs(ObjectProvider<Scheduler> scheduler, JdbcClient database) {
     this.scheduler = scheduler;
+    this.database = database;
   }
 
   /**
@@ -29,6 +34,25 @@ public class Jobs {
   @Transactional(propagation = Propagation.MANDATORY)
   public void later(TaskDescriptor<Void> kind, String key) {
     scheduler.getObject().scheduleIfNotExists(kind.instance(key).scheduledTo(Instant.now()));
+    beginOnceKept();
+  }
+
+  /** When the first work of a kind is done whose key begins so; empty where there is none. */
+  @Transactional(readOnly = true)
+  public Optional<Instant> dueAt(TaskDescriptor<Void> kind, String beginning) {
+    return database
+        .sql("""
+            select min(execution_time) from scheduled_tasks
+            where task_name = :kind and task_instance between :beginning and :beginning || '~'
+            """)
+        .param("kind", kind.getTaskName())
+        .param("beginning", beginning)
+        .query(Timestamp.class)
+        .optional()
+        .map(Timestamp::toInstant);
+  }
+
+  private void beginOnceKept() {
     TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
       @Override
       public void afterCommit() {

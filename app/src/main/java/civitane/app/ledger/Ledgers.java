@@ -112,6 +112,19 @@ public class Ledgers {
         now(LocalDate.MAX)));
   }
 
+  /** Records that a request is assessed for the day of a change from now on. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void assess(UUID household, UUID request, LocalDate day, Source source, String by) {
+    hold(household);
+    add(Telling.assessed(
+        of(household),
+        household,
+        request,
+        day,
+        recording(EntryKind.USED, source, by, day),
+        now(LocalDate.MAX)));
+  }
+
   /** Who acts for a household, or did, by their subjects. */
   @Transactional(readOnly = true)
   public Map<UUID, Acting> acting(UUID household) {
@@ -179,6 +192,21 @@ public class Ledgers {
         now(today)));
   }
 
+  /** Records that a paper is none of its own any more. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void withdrawPaper(UUID household, UUID paper, Source source, String by) {
+    hold(household);
+    var today = LocalDate.now(clock);
+    add(Telling.paperWithdrawn(
+        of(household), household, paper, recording(EntryKind.USED, source, by, today), now(today)));
+  }
+
+  /** Whether somebody has read a paper, whatever the verdict. */
+  @Transactional(readOnly = true)
+  public boolean isPaperRead(UUID household, UUID paper) {
+    return of(household).used(paper, "accepted", now(LocalDate.now(clock))).value() != null;
+  }
+
   /** Records what the payslips of an income show. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void tellPayslips(
@@ -192,6 +220,23 @@ public class Ledgers {
         all,
         recording(EntryKind.SHOWN, source, by, today),
         now(today)));
+  }
+
+  /** Records what a register answered, beside what was said. Answers whether anything of it was new. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public boolean tellChecked(
+      UUID household, Assembled asked, Map<String, Object> found, Source source, String by) {
+    hold(household);
+    var today = LocalDate.now(clock);
+    var added = Telling.checked(
+        of(household),
+        household,
+        asked.places(),
+        found,
+        recording(EntryKind.CHECKED, source, by, today),
+        now(today));
+    add(added);
+    return !added.entries().isEmpty();
   }
 
   private Recording recording(EntryKind kind, Source source, String by, LocalDate from) {
@@ -222,6 +267,17 @@ public class Ledgers {
   public Assembled assembled(UUID household, UUID request) {
     var told = told(household, request);
     return new Assembled(books.filled(told.packet(), household, request), told.places());
+  }
+
+  /** The packet of a request as it is known now, as if it were assessed for another day. */
+  @Transactional(readOnly = true)
+  public Packet assembled(UUID household, UUID request, LocalDate assessedOn) {
+    var when = new When(assessedOn, clock.instant());
+    var told = of(household)
+        .assembled(household, List.of(request), when, LocalDate.now(clock))
+        .packet()
+        .assessedOn(assessedOn);
+    return books.filled(told, household, request);
   }
 
   /** The same without what the office's own books hold. */

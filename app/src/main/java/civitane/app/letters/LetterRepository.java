@@ -10,6 +10,8 @@ import org.springframework.data.jpa.repository.Query;
 interface LetterRepository extends JpaRepository<StoredLetter, UUID> {
   Optional<StoredLetter> findByCode(String code);
 
+  int countByKindAndAbout(String kind, String about);
+
   /** A letter in a list, without its pages. */
   @Query("""
       select new civitane.app.letters.Letters$ListedLetter(l.id, l.kind, l.about, l.code, l.writtenOn)

@@ -6,7 +6,8 @@ import java.util.List;
 /**
  * What a letter says.
  *
- * @param about the number the letter is about; one letter of a kind a number
+ * @param about the number the letter is about
+ * @param occasion which of its kind about this number, from 1; there is one letter for each
  * @param large whether whoever gets it reads large print
  * @param paragraphs in the order they are read
  * @param granted what the household gets, one line each
@@ -18,6 +19,7 @@ import java.util.List;
 public record LetterText(
     String kind,
     String about,
+    int occasion,
     Language language,
     String title,
     String to,

@@ -51,13 +51,12 @@ public class Letters {
   public record ListedLetter(
       UUID id, String kind, String about, String code, LocalDate writtenOn) {}
 
-  /** Orders a letter; a second of the same kind about the same number can't be kept. */
+  /** Orders a letter; a second of the same kind on the same occasion can't be kept. */
   @Transactional
   public ListedLetter write(Staff.Colleague by, LetterText text) {
     var letter = new StoredLetter(
         UUID.randomUUID(),
-        text.kind(),
-        text.about(),
+        text,
         codes.fresh(),
         json.writeValueAsString(text),
         LocalDate.now(clock));
@@ -66,6 +65,12 @@ public class Letters {
     jobs.later(LetterPrinting.KIND, letter.id().toString());
     return new ListedLetter(
         letter.id(), letter.kind(), letter.about(), letter.code(), letter.writtenOn());
+  }
+
+  /** How many letters of a kind there are about a number. */
+  @Transactional(readOnly = true)
+  public int written(String kind, String about) {
+    return repository.countByKindAndAbout(kind, about);
   }
 
   /** The pages a letter would have, without keeping it. */
@@ -105,6 +110,12 @@ public class Letters {
 
   private StoredLetter find(UUID id) {
     return repository.findById(id).orElseThrow(() -> Problem.notThere("The letter"));
+  }
+
+  /** The number that the letter of a code is about, as it stands on the letter; empty where there is no such letter. */
+  @Transactional(readOnly = true)
+  public Optional<String> aboutOf(String code) {
+    return repository.findByCode(Codes.grouped(code)).map(StoredLetter::about);
   }
 
   /** Whether a code is that of a letter of this office, and of which kind and day; nothing else is told. */

@@ -20,13 +20,15 @@ class StoredLetter {
   private String says;
   private byte @Nullable [] pdf;
   private LocalDate writtenOn;
+  private int occasion;
 
   protected StoredLetter() {}
 
-  StoredLetter(UUID id, String kind, String about, String code, String says, LocalDate writtenOn) {
+  StoredLetter(UUID id, LetterText text, String code, String says, LocalDate writtenOn) {
     this.id = id;
-    this.kind = kind;
-    this.about = about;
+    this.kind = text.kind();
+    this.about = text.about();
+    this.occasion = text.occasion();
     this.code = code;
     this.says = says;
     this.writtenOn = writtenOn;

@@ -8,6 +8,7 @@ import civitane.core.facts.Address;
 import civitane.core.facts.Person;
 import civitane.core.ledger.Added;
 import civitane.core.ledger.Membership;
+import civitane.core.matching.Sought;
 import civitane.packet.KeptReasons;
 import civitane.packet.KeptValues;
 import java.sql.Connection;
@@ -94,7 +95,8 @@ final class Rows {
         told.residentNumber(),
         address.line1(),
         address.postcode(),
-        at);
+        at,
+        Sought.of(told, address));
   }
 
   void application(Lodged lodged, String draft, String receipt) {

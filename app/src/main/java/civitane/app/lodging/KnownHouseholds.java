@@ -17,15 +17,18 @@ import civitane.core.matching.KnownPerson;
 import civitane.core.matching.Likeness;
 import civitane.packet.PacketWriter;
 import civitane.words.Voice;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -34,7 +37,7 @@ import static civitane.core.facts.Known.known;
 
 /** Households the office knows already: to copy what they told last, and to see what comes a second time. */
 @Service
-class KnownHouseholds {
+public class KnownHouseholds {
   /** What is confirmed entry by entry, and what in one. Consents are not: they have their own end. */
   private static final List<String> BY_ENTRY =
       List.of("people", "incomes", "noIncome", "expenses", "assets");
@@ -49,6 +52,7 @@ class KnownHouseholds {
   private final Screenings screenings;
   private final AuditLog audit;
   private final JsonMapper json;
+  private final Clock clock;
 
   KnownHouseholds(
       Applications applications,
@@ -57,7 +61,8 @@ class KnownHouseholds {
       Claims claims,
       Screenings screenings,
       AuditLog audit,
-      JsonMapper json) {
+      JsonMapper json,
+      Clock clock) {
     this.applications = applications;
     this.households = households;
     this.people = people;
@@ -65,6 +70,7 @@ class KnownHouseholds {
     this.screenings = screenings;
     this.audit = audit;
     this.json = json;
+    this.clock = clock;
   }
 
   /** A household in which the applicant is known, with the day it told its facts last. */
@@ -86,7 +92,14 @@ class KnownHouseholds {
       boolean same,
       List<Pair> people,
       Map<String, List<Claims.Earlier>> earlier,
-      String decided) {}
+      String decided) {
+
+    /** The same to whoever may not see the household: that there is one, and nothing of it. */
+    Duplicate restricted() {
+      return new Duplicate(
+          household, "A restricted household: ask a senior", same, List.of(), Map.of(), decided);
+    }
+  }
 
   private static List<String> said(Likeness likeness) {
     return likeness.reasons().stream()
@@ -105,9 +118,13 @@ class KnownHouseholds {
         address.postcode());
   }
 
-  /** Other households in which the applicant of a draft is known; not the one whose facts were taken over. */
+  /**
+   * Other households in which the applicant of a draft is known; not the one whose facts were taken over.
+   *
+   * @param hidden those that are not there for who looks
+   */
   @Transactional(readOnly = true)
-  List<Known> of(UUID id) {
+  List<Known> of(UUID id, Set<UUID> hidden) {
     var packet = packet(id);
     if (packet == null) {
       return List.of();
@@ -115,7 +132,8 @@ class KnownHouseholds {
     var ours = applications.household(id);
     var found = new LinkedHashMap<UUID, Known>();
     for (var one : people.like(person(packet, packet.household().applicant()))) {
-      if (ours.filter(one.household()::equals).isPresent()) {
+      if (hidden.contains(one.household())
+          || ours.filter(one.household()::equals).isPresent()) {
         continue;
       }
       households
@@ -138,7 +156,7 @@ class KnownHouseholds {
    */
   @Transactional
   ApplicationView takeOver(Staff.Colleague by, UUID id, UUID household) {
-    if (of(id).stream().noneMatch(known -> known.household().equals(household))) {
+    if (of(id, Set.of()).stream().noneMatch(known -> known.household().equals(household))) {
       throw Problem.notThere("The household");
     }
     var told = households.told(household).orElseThrow(() -> Problem.notThere("The household"));
@@ -169,6 +187,23 @@ class KnownHouseholds {
         "facts taken over");
   }
 
+  /** Copies all that is known of a household into a draft that reports a change of it: what stays as it is needs no word. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public ApplicationView changing(Staff.Colleague by, UUID id, UUID household) {
+    var told = households.told(household).orElseThrow(() -> Problem.notThere("The household"));
+    applications.belongsTo(id, household);
+    return applications.rewrite(
+        by,
+        id,
+        draft -> {
+          var facts = json.readTree(PacketWriter.written(told.facts().packet()));
+          ((ObjectNode) draft.packet()).set("household", facts.path("household").deepCopy());
+          new Taking(draft.taking()).changes(LocalDate.now(clock));
+          return draft;
+        },
+        "facts taken over");
+  }
+
   /** Whether the office finds the applicant in a household. */
   boolean isKnownIn(UUID household, Packet packet) {
     return people.like(person(packet, packet.household().applicant())).stream()
@@ -176,7 +211,7 @@ class KnownHouseholds {
   }
 
   /** The people of a packet who are known in a household, each as at most one of them, the most alike first. */
-  Map<String, UUID> subjects(UUID household, Packet packet) {
+  public Map<String, UUID> subjects(UUID household, Packet packet) {
     record Alike(String id, KnownPeople.Acquaintance one) {}
     var alike = packet.household().people().stream()
         .filter(person -> !person.fullName().isBlank())

@@ -1,8 +1,10 @@
 package civitane.app.lodging;
 
+import civitane.app.access.Guard;
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.claims.NewClaim;
+import civitane.app.claims.ToCheck;
 import civitane.app.claims.Wanting;
 import civitane.app.determining.Screenings;
 import civitane.app.drafts.ApplicationView;
@@ -46,6 +48,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -68,8 +71,10 @@ public class Lodging {
   private final SigningRequests signing;
   private final Claims claims;
   private final Letters letters;
+  private final Guard guard;
   private final Staff staff;
   private final AuditLog audit;
+  private final ApplicationEventPublisher events;
   private final JsonMapper json;
   private final Clock clock;
 
@@ -85,8 +90,10 @@ public class Lodging {
       SigningRequests signing,
       Claims claims,
       Letters letters,
+      Guard guard,
       Staff staff,
       AuditLog audit,
+      ApplicationEventPublisher events,
       JsonMapper json,
       Clock clock) {
     this.applications = applications;
@@ -100,8 +107,10 @@ public class Lodging {
     this.signing = signing;
     this.claims = claims;
     this.letters = letters;
+    this.guard = guard;
     this.staff = staff;
     this.audit = audit;
+    this.events = events;
     this.json = json;
     this.clock = clock;
   }
@@ -190,6 +199,12 @@ public class Lodging {
         now.toInstant());
     receipts.forEach(text -> letters.write(by, text));
     wanting.askAgain(by, household, numbers, null, Why.TOLD_ANEW.with(Argument.told(receipt)));
+    if (packet.household().address().hidden()) {
+      guard.hides(by, household);
+    }
+    if (!packet.household().consents().isEmpty()) {
+      events.publishEvent(new ToCheck(household, by.login()));
+    }
     audit.record(by.login(), "application lodged", id.toString(), receipt);
     return applications.view(record);
   }
@@ -257,7 +272,7 @@ public class Lodging {
       var service = packet.requests().get(i).service();
       var facts = ledgers.assembled(household, told.requests().get(i));
       var result = screenings.results(facts.packet(), Mode.DETERMINE).get(0);
-      var wants = new ArrayList<>(wanting.of(facts, result));
+      var wants = new ArrayList<>(wanting.of(household, facts, result));
       Stream.concat(
               openOnTaking(packet, taking, toSign, i).stream(),
               hearsay(own, facts.packet(), result, i).stream())

@@ -1,8 +1,10 @@
 package civitane.app.lodging;
 
+import civitane.app.access.Guard;
 import civitane.app.drafts.ApplicationView;
 import civitane.app.drafts.Applications;
 import civitane.app.money.Debts;
+import civitane.app.problems.Problem;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
 import java.util.List;
@@ -23,14 +25,21 @@ class LodgingController {
   private final KnownHouseholds known;
   private final Applications applications;
   private final Debts debts;
+  private final Guard guard;
   private final Staff staff;
 
   LodgingController(
-      Lodging lodging, KnownHouseholds known, Applications applications, Debts debts, Staff staff) {
+      Lodging lodging,
+      KnownHouseholds known,
+      Applications applications,
+      Debts debts,
+      Guard guard,
+      Staff staff) {
     this.lodging = lodging;
     this.known = known;
     this.applications = applications;
     this.debts = debts;
+    this.guard = guard;
     this.staff = staff;
   }
 
@@ -47,19 +56,25 @@ class LodgingController {
   @GetMapping("/api/applications/{id}/known")
   @PreAuthorize(May.TAKE_APPLICATIONS)
   List<KnownHouseholds.Known> known(@PathVariable UUID id) {
-    return known.of(id);
+    return known.of(id, guard.hiddenFrom(staff.me()));
   }
 
   @PostMapping("/api/applications/{id}/take-over")
   @PreAuthorize(May.TAKE_APPLICATIONS)
   ApplicationView takeOver(@PathVariable UUID id, @RequestBody From from) {
+    if (!guard.maySee(staff.me(), from.household())) {
+      throw Problem.notThere("The household");
+    }
     return known.takeOver(staff.me(), id, from.household());
   }
 
   @GetMapping("/api/applications/{id}/duplicates")
   @PreAuthorize(May.TAKE_APPLICATIONS)
   List<KnownHouseholds.Duplicate> duplicates(@PathVariable UUID id) {
-    return known.duplicates(id);
+    var hidden = guard.hiddenFrom(staff.me());
+    return known.duplicates(id).stream()
+        .map(one -> hidden.contains(one.household()) ? one.restricted() : one)
+        .toList();
   }
 
   @GetMapping("/api/applications/{id}/debts")

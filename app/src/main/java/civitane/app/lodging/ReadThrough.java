@@ -1,5 +1,6 @@
 package civitane.app.lodging;
 
+import civitane.app.claims.Masked;
 import civitane.app.letters.LetterText.Figure;
 import civitane.core.facts.Field;
 import civitane.core.facts.Form;
@@ -32,7 +33,7 @@ import org.jspecify.annotations.Nullable;
 import static civitane.core.facts.Known.known;
 
 /** What a household told, section by section and line by line, as a person would read it aloud; in one language. */
-final class ReadThrough {
+public final class ReadThrough {
   /** What the heading of somebody, or of an income, says already. */
   private static final Set<String> IN_THE_HEADING = Set.of(
       "id",
@@ -49,11 +50,12 @@ final class ReadThrough {
 
   private final Packet packet;
   private final Words words;
+  private final boolean masked;
   private final List<Section> sections = new ArrayList<>();
   private List<Figure> lines = new ArrayList<>();
 
   /** What was told of one thing. */
-  record Section(String title, List<Figure> lines) {
+  public record Section(String title, List<Figure> lines) {
     /** Whether its one line has the title in it already. */
     private boolean saysItself() {
       return lines.size() == 1 && lines.get(0).label().equals(title);
@@ -61,8 +63,18 @@ final class ReadThrough {
   }
 
   ReadThrough(Packet packet, Words words) {
+    this(packet, words, false);
+  }
+
+  private ReadThrough(Packet packet, Words words, boolean masked) {
     this.packet = packet;
     this.words = words;
+    this.masked = masked;
+  }
+
+  /** For whoever looks at a household: numbers of people and accounts are not whole. */
+  public static List<Section> masked(Packet packet, Words words) {
+    return new ReadThrough(packet, words, true).sections();
   }
 
   /** All of it: for who told it, or works on it. */
@@ -208,7 +220,7 @@ final class ReadThrough {
           && list.iterator().next() instanceof Record) {
         list.forEach(one -> answers(within(group, question), question, (Record) one, false));
       } else {
-        line(asked(group, question), value == null ? null : said(value, field));
+        line(asked(group, question), value == null ? null : shown(value, field));
       }
     }
   }
@@ -237,6 +249,12 @@ final class ReadThrough {
         }
       }
     }
+  }
+
+  private @Nullable String shown(Object value, Field field) {
+    return masked && Masked.isNumber(field.key())
+        ? Masked.number(value.toString())
+        : said(value, field);
   }
 
   /** A word that was proposed for a text is said as the vocabulary says it. */

@@ -137,6 +137,7 @@ public final class Receipt {
     return new LetterText(
         kind,
         number,
+        1,
         language,
         say(kind + ".title"),
         packet.household().applicant().fullName(),

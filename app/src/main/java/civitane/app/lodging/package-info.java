@@ -1,6 +1,7 @@
 /** Lodging an application, with what is known of the household and who signs. */
 @org.springframework.modulith.ApplicationModule(
     allowedDependencies = {
+      "access",
       "audit",
       "catalogue",
       "claims",

@@ -34,6 +34,10 @@ class PageController {
     "/claims/{number}",
     "/quick-check/{service}",
     "/outside",
+    "/registers",
+    "/tray",
+    "/households/{id}",
+    "/looks",
     "/rules/{service}"
   })
   String elsewhere(HttpServletResponse response) {

@@ -31,7 +31,7 @@ class Drawing {
         .execute((file, context) -> draw(rows, file.getId()));
   }
 
-  private static void draw(PaperRows rows, String hash) {
+  static void draw(PaperRows rows, String hash) {
     var unreadable = false;
     var path = Path.of("");
     try {

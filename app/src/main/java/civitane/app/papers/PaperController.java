@@ -40,11 +40,13 @@ class PaperController {
 
   private final Papers papers;
   private final PaperRows rows;
+  private final SheetRows sheets;
   private final Staff staff;
 
-  PaperController(Papers papers, PaperRows rows, Staff staff) {
+  PaperController(Papers papers, PaperRows rows, SheetRows sheets, Staff staff) {
     this.papers = papers;
     this.rows = rows;
+    this.sheets = sheets;
     this.staff = staff;
   }
 
@@ -96,6 +98,11 @@ class PaperController {
     }
   }
 
+  /** A text in the head of a request; null where there is none. */
+  static @Nullable String head(HttpServletRequest request, String name) {
+    return head(request, name, LONGEST_NAME);
+  }
+
   private static @Nullable String head(HttpServletRequest request, String name, int longest) {
     var written = request.getHeader("X-Paper-" + name);
     if (written == null || written.isBlank()) {
@@ -107,7 +114,7 @@ class PaperController {
     return text.substring(0, Math.min(longest, text.length()));
   }
 
-  private static PaperKind kind(String word) {
+  static PaperKind kind(String word) {
     if (Vocabulary.of(PaperKind.class).byWord().get(word) instanceof PaperKind kind) {
       return kind;
     }
@@ -178,31 +185,42 @@ class PaperController {
     return papers.of(number);
   }
 
+  /** @param page of the paper, from 0 */
   @GetMapping("/api/papers/{id}/pages/{page}")
   @PreAuthorize(May.READ_FACTS)
   ResponseEntity<byte[]> page(@PathVariable UUID id, @PathVariable int page) {
-    return picture(papers.look(staff.me(), id).hash(), page, false);
+    papers.look(staff.me(), id);
+    return picture(sheet(id, page), false);
   }
 
-  @GetMapping("/api/papers/{id}/small")
+  @GetMapping("/api/papers/{id}/small/{page}")
   @PreAuthorize(May.READ_FACTS)
-  ResponseEntity<byte[]> small(@PathVariable UUID id) {
-    return picture(rows.find(id).hash(), 0, true);
+  ResponseEntity<byte[]> small(@PathVariable UUID id, @PathVariable int page) {
+    return picture(sheet(id, page), true);
   }
 
-  private ResponseEntity<byte[]> picture(String hash, int page, boolean small) {
+  private Sheet sheet(UUID id, int page) {
+    var all = sheets.of(id);
+    if (page < 0 || page >= all.size()) {
+      throw Problem.notThere("The page");
+    }
+    return all.get(page);
+  }
+
+  private ResponseEntity<byte[]> picture(Sheet sheet, boolean small) {
     return ResponseEntity.ok()
         .contentType(MediaType.IMAGE_JPEG)
         .cacheControl(CacheControl.noStore())
-        .body(rows.page(hash, page, small));
+        .body(rows.page(sheet.hash(), sheet.page(), small));
   }
 
-  /** The file as it came: to be kept by the browser, never to be opened in it. */
+  /** The file as it came, that of the first page: to be kept by the browser, never to be opened in it. */
   @GetMapping("/api/papers/{id}/file")
   @PreAuthorize(May.WORK_CLAIMS)
   ResponseEntity<StreamingResponseBody> file(@PathVariable UUID id) {
-    var paper = papers.look(staff.me(), id);
-    var file = rows.file(paper.hash()).orElseThrow(() -> Problem.notThere("The file"));
+    papers.look(staff.me(), id);
+    var hash = sheet(id, 0).hash();
+    var file = rows.file(hash).orElseThrow(() -> Problem.notThere("The file"));
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_OCTET_STREAM)
         .header(
@@ -212,7 +230,7 @@ class PaperController {
                 .build()
                 .toString())
         .cacheControl(CacheControl.noStore())
-        .body(to -> rows.write(paper.hash(), to));
+        .body(to -> rows.write(hash, to));
   }
 
   private static String ending(String mediaType) {

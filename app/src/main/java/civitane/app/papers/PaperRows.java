@@ -22,6 +22,12 @@ import org.springframework.stereotype.Repository;
 class PaperRows {
   private static final int PIECE = 256 * 1024;
 
+  /** A paper is drawn and read once all files are that its pages are of. */
+  private static final String WITH_PAGES = """
+      select p.*, s.pages, s.drawn, s.unreadable, s.read from paper p cross join lateral (
+        select count(*) pages, bool_and(f.drawn) drawn, bool_or(f.unreadable) unreadable, bool_and(f.read) read
+        from sheet join paper_file f using (hash) where sheet.of = p.id) s""";
+
   private final JdbcClient database;
 
   PaperRows(JdbcClient database) {
@@ -32,12 +38,11 @@ class PaperRows {
   record Kept(
       UUID id,
       UUID household,
-      String hash,
       String name,
       String remark,
       String cameBy,
       Instant cameAt,
-      @Nullable String claim,
+      String claim,
       @Nullable Integer item,
       int version,
       int pages,
@@ -86,7 +91,6 @@ class PaperRows {
   void add(
       UUID id,
       UUID household,
-      String hash,
       Papers.Filing filing,
       String by,
       Instant at,
@@ -94,30 +98,29 @@ class PaperRows {
       @Nullable Integer item) {
     database
         .sql(
-            "insert into paper (id, household_id, hash, name, remark, came_by, came_at, claim, item) values (?, ?, ?, ?, ?, ?, ?, ?, ?)")
+            "insert into paper (id, household_id, name, remark, came_by, came_at, claim, item) values (?, ?, ?, ?, ?, ?, ?, ?)")
         .param(id)
         .param(household)
-        .param(hash)
         .param(filing.name())
         .param(filing.remark())
         .param(by)
         .param(Timestamp.from(at))
-        .param(item == null ? null : claim)
+        .param(claim)
         .param(item)
         .update();
   }
 
   List<Kept> of(UUID household) {
-    return database.sql("""
-            select p.*, f.pages, f.drawn, f.unreadable, f.read from paper p join paper_file f using (hash)
-            where household_id = ? order by came_at, id
-            """).param(household).query(PaperRows::kept).list();
+    return database
+        .sql(WITH_PAGES + " where household_id = ? order by came_at, id")
+        .param(household)
+        .query(PaperRows::kept)
+        .list();
   }
 
   Kept find(UUID id) {
     return database
-        .sql(
-            "select p.*, f.pages, f.drawn, f.unreadable, f.read from paper p join paper_file f using (hash) where id = ?")
+        .sql(WITH_PAGES + " where id = ?")
         .param(id)
         .query(PaperRows::kept)
         .optional()
@@ -128,7 +131,6 @@ class PaperRows {
     return new Kept(
         row.getObject("id", UUID.class),
         row.getObject("household_id", UUID.class),
-        row.getString("hash"),
         row.getString("name"),
         row.getString("remark"),
         row.getString("came_by"),

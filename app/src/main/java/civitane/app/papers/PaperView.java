@@ -42,6 +42,7 @@ public record PaperView(
    *
    * @param remark what the household said to it
    * @param read whether the machine has read it, or given up
+   * @param turns by how many degrees each page is turned to the right
    * @param proposals what the machine read, to be looked at and taken by a person
    */
   public record Picture(
@@ -54,8 +55,10 @@ public record PaperView(
       boolean unreadable,
       int version,
       boolean read,
+      List<Integer> turns,
       List<Proposal> proposals) {
-    static Picture of(PaperRows.Kept kept, String cameBy, List<Proposal> proposals) {
+    static Picture of(
+        PaperRows.Kept kept, String cameBy, List<Sheet> sheets, List<Proposal> proposals) {
       return new Picture(
           kept.name(),
           kept.remark(),
@@ -66,6 +69,7 @@ public record PaperView(
           kept.unreadable(),
           kept.version(),
           kept.read(),
+          sheets.stream().map(Sheet::turn).toList(),
           proposals);
     }
   }

@@ -3,10 +3,12 @@ package civitane.app.papers;
 import civitane.app.audit.AuditLog;
 import civitane.app.catalogue.DeskWords;
 import civitane.app.claims.Claims;
+import civitane.app.claims.ToCheck;
 import civitane.app.claims.Wanting;
 import civitane.app.jobs.Jobs;
 import civitane.app.ledger.Ledgers;
 import civitane.app.problems.Problem;
+import civitane.app.reading.Proposal;
 import civitane.app.staff.Staff;
 import civitane.core.claims.Item;
 import civitane.core.claims.ItemKind;
@@ -30,8 +32,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,6 +45,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Papers {
   private final PaperRows rows;
+  private final SheetRows sheets;
   private final ProposalRows proposals;
   private final Ledgers ledgers;
   private final Claims claims;
@@ -46,10 +53,12 @@ public class Papers {
   private final Jobs jobs;
   private final Staff staff;
   private final AuditLog audit;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
   Papers(
       PaperRows rows,
+      SheetRows sheets,
       ProposalRows proposals,
       Ledgers ledgers,
       Claims claims,
@@ -57,8 +66,10 @@ public class Papers {
       Jobs jobs,
       Staff staff,
       AuditLog audit,
+      ApplicationEventPublisher events,
       Clock clock) {
     this.rows = rows;
+    this.sheets = sheets;
     this.proposals = proposals;
     this.ledgers = ledgers;
     this.claims = claims;
@@ -66,6 +77,7 @@ public class Papers {
     this.jobs = jobs;
     this.staff = staff;
     this.audit = audit;
+    this.events = events;
     this.clock = clock;
   }
 
@@ -92,8 +104,12 @@ public class Papers {
     var kept = rows.of(household);
     var views = new ArrayList<PaperView>();
     var papers = facts.packet().papers();
+    var elsewhere = ofPrivateClaims(kept, number);
     for (var i = 0; i < papers.size(); i++) {
       var id = facts.places().subject("/papers/" + i).orElseThrow();
+      if (elsewhere.contains(id)) {
+        continue;
+      }
       views.add(PaperView.of(
           id,
           papers.get(i),
@@ -102,11 +118,39 @@ public class Papers {
           kept.stream()
               .filter(one -> one.id().equals(id))
               .findFirst()
-              .map(one ->
-                  PaperView.Picture.of(one, staff.nameOf(one.cameBy()), proposals.of(one.hash())))
+              .map(one -> PaperView.Picture.of(
+                  one, staff.nameOf(one.cameBy()), sheets.of(one.id()), proposed(one.id())))
               .orElse(null)));
     }
     return new PaperView.Papers(wanted(number, facts), views);
+  }
+
+  /** The papers that were brought for other claims that are for who makes them alone: no trace of them here. */
+  private Set<UUID> ofPrivateClaims(List<PaperRows.Kept> kept, String number) {
+    var others = kept.stream()
+        .map(PaperRows.Kept::claim)
+        .filter(claim -> !claim.equals(number))
+        .distinct()
+        .filter(claims::isPrivate)
+        .toList();
+    return kept.stream()
+        .filter(one -> others.contains(one.claim()))
+        .map(PaperRows.Kept::id)
+        .collect(Collectors.toSet());
+  }
+
+  /** What the machine read off the pages of a paper, by where they stand in it. */
+  private List<Proposal> proposed(UUID paper) {
+    var pages = sheets.of(paper);
+    return pages.stream()
+        .map(Sheet::hash)
+        .distinct()
+        .flatMap(hash -> proposals.of(hash).stream()
+            .flatMap(proposal -> IntStream.range(0, pages.size())
+                .filter(at ->
+                    pages.get(at).hash().equals(hash) && pages.get(at).page() == proposal.page())
+                .mapToObj(proposal::on)))
+        .toList();
   }
 
   /** The reason that was given with the last verdict on a paper. */
@@ -141,14 +185,23 @@ public class Papers {
   /** Keeps a file as a paper of a claim's household. It waits to be read; its pages are drawn afterwards. */
   @Transactional
   UUID take(Staff.Colleague by, String number, Incoming file, Sifting.Fit fit, Filing filing) {
+    rows.keep(file, fit);
+    var id = file(by, number, SheetRows.whole(file.hash(), fit.pages()), filing);
+    jobs.later(Drawing.KIND, file.hash());
+    jobs.later(MachineReading.KIND, file.hash());
+    return id;
+  }
+
+  /** Files pages that are kept already as a paper of a claim's household. */
+  @Transactional
+  UUID file(Staff.Colleague by, String number, List<Sheet> pages, Filing filing) {
     var household = claims.householdOf(number);
     ledgers.hold(household);
     var facts = claims.facts(number);
     var id = ledgers.freshId();
-    rows.keep(file, fit);
     var item = item(number, filing, facts);
-    rows.add(
-        id, household, file.hash(), filing, by.login(), clock.instant(), number, item.orElse(null));
+    sheets.set(id, pages);
+    rows.add(id, household, filing, by.login(), clock.instant(), number, item.orElse(null));
     ledgers.tellPaper(
         household,
         id,
@@ -167,8 +220,6 @@ public class Papers {
     } else {
       claims.note(by, number, came);
     }
-    jobs.later(Drawing.KIND, file.hash());
-    jobs.later(MachineReading.KIND, file.hash());
     audit.record(by.login(), "paper taken", id.toString(), number);
     return id;
   }
@@ -318,7 +369,7 @@ public class Papers {
         : returned(reading);
     var claim = kept.claim();
     var item = kept.item();
-    if (claim != null && item != null && waits(claim, item)) {
+    if (item != null && waits(claim, item)) {
       claims.moveItem(
           by,
           claim,
@@ -327,7 +378,11 @@ public class Papers {
               ? one.accept(act, item)
               : one.giveBack(act, item, List.of(because), claims.toAnswerBy()));
     }
-    wanting.askAgain(by, claims.householdOf(number), List.of(), null, because);
+    var household = claims.householdOf(number);
+    wanting.askAgain(by, household, List.of(), null, because);
+    if (!paper.mrz().isEmpty()) {
+      events.publishEvent(new ToCheck(household, by.login()));
+    }
   }
 
   /** Whether what came for an item waits to be looked at. */

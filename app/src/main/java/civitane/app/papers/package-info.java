@@ -1,11 +1,13 @@
 /** Papers: taken in with distrust, kept once, drawn as pictures, read, accepted or given back. */
 @org.springframework.modulith.ApplicationModule(
     allowedDependencies = {
+      "access",
       "audit",
       "catalogue",
       "claims",
       "jobs",
       "ledger",
+      "letters",
       "problems",
       "reading",
       "staff"

@@ -1,5 +1,7 @@
 package civitane.app.parties;
 
+import civitane.app.access.Guard;
+import civitane.app.claims.Claims;
 import civitane.app.problems.Problem;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
@@ -9,6 +11,7 @@ import civitane.core.facts.PartyKind;
 import civitane.core.facts.Vocabulary;
 import civitane.packet.shape.Accounts;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -26,10 +29,12 @@ class PartyController {
   private static final int MOST_NAMES = 8;
 
   private final Parties parties;
+  private final Guard guard;
   private final Staff staff;
 
-  PartyController(Parties parties, Staff staff) {
+  PartyController(Parties parties, Guard guard, Staff staff) {
     this.parties = parties;
+    this.guard = guard;
     this.staff = staff;
   }
 
@@ -65,13 +70,25 @@ class PartyController {
   }
 
   private List<PartyView.ListedParty> listed(List<PartyRows.Listed> found) {
+    var hidden = guard.hiddenFrom(staff.me());
     return found.stream()
         .map(one -> new PartyView.ListedParty(
             one.id(),
             one.kind().word(),
             one.name(),
             one.takesPart(),
-            parties.waiting(one.id()).size()))
+            waiting(one.id(), hidden).size()))
+        .toList();
+  }
+
+  /**
+   * The claims that wait for them.
+   *
+   * @param hidden the households that are not there for who looks
+   */
+  private List<Claims.Waiting> waiting(UUID id, Set<UUID> hidden) {
+    return parties.waiting(id).stream()
+        .filter(one -> !hidden.contains(one.household()))
         .toList();
   }
 
@@ -108,7 +125,7 @@ class PartyController {
         party.takesPart(),
         listed.joinedTo(),
         listed.version(),
-        parties.waiting(id),
+        waiting(id, guard.hiddenFrom(staff.me())),
         listed(parties.alike(listed)),
         listed(parties.joined(listed)));
   }

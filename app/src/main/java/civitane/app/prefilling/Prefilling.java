@@ -5,9 +5,10 @@ import civitane.app.drafts.ApplicationView;
 import civitane.app.drafts.Applications;
 import civitane.app.drafts.Draft;
 import civitane.app.staff.Staff;
-import civitane.core.registers.BankRegister;
+import civitane.core.registers.AccountRegister;
 import civitane.core.registers.ChildBenefitRegister;
 import civitane.core.registers.PopulationRegister;
+import civitane.core.registers.RegisterName;
 import civitane.core.registers.RegisterSilent;
 import civitane.core.registers.Resident;
 import civitane.core.registers.TaxRecord;
@@ -50,7 +51,7 @@ class Prefilling {
   private final WageRegister wages;
   private final TaxRegister tax;
   private final ChildBenefitRegister childBenefit;
-  private final BankRegister bank;
+  private final AccountRegister bank;
   private final JdbcClient database;
   private final AuditLog audit;
   private final TransactionTemplate inTransaction;
@@ -64,7 +65,7 @@ class Prefilling {
       WageRegister wages,
       TaxRegister tax,
       ChildBenefitRegister childBenefit,
-      BankRegister bank,
+      AccountRegister bank,
       JdbcClient database,
       AuditLog audit,
       TransactionTemplate inTransaction,
@@ -142,15 +143,16 @@ class Prefilling {
         consenting,
         answers,
         (person, number) -> known
-            .of(POPULATION, number, () -> resident(number))
+            .of(RegisterName.POPULATION, number, () -> resident(number))
             .map(found -> facts.resident(person, found.resident(), found.household()))
             .orElse(0));
     each(
         WAGE,
         consenting,
         answers,
-        (person, number) -> facts.wages(person, known.of(WAGE, number, () -> wages.wages(number)))
-            + earnings(facts, known, person, number));
+        (person, number) ->
+            facts.wages(person, known.of(RegisterName.WAGES, number, () -> wages.wages(number)))
+                + earnings(facts, known, person, number));
     each(TAX, consenting, answers, (person, number) -> taxes(facts, consenting, known, person));
     // What is asked about the household as a whole is asked for who applies, if they allow it.
     if (consenting.contains(facts.applicant())) {
@@ -175,7 +177,7 @@ class Prefilling {
   }
 
   private Optional<TaxRecord> tax(RegisterAnswers known, String number) {
-    return known.of(TAX, number, () -> tax.of(number, taxYear(LocalDate.now(clock))));
+    return known.of(RegisterName.TAX, number, () -> tax.of(number, taxYear(LocalDate.now(clock))));
   }
 
   private int taxes(
@@ -213,8 +215,8 @@ class Prefilling {
                 question.key(),
                 part.key(),
                 known.of(
-                    WAGE + " quarters",
-                    number,
+                    RegisterName.WAGES,
+                    number + " by quarter",
                     () -> wages.quarters(number, LocalDate.now(clock))));
           }
         }
@@ -233,7 +235,8 @@ class Prefilling {
                 request,
                 question.key(),
                 part.key(),
-                child -> known.of(CHILD_BENEFIT, child, () -> childBenefit.isReceivedFor(child)));
+                child -> known.of(
+                    RegisterName.CHILD_BENEFIT, child, () -> childBenefit.isReceivedFor(child)));
           }
         }
       }
@@ -247,7 +250,7 @@ class Prefilling {
           BANK,
           "answered",
           known
-              .of(BANK, iban, () -> bank.holder(iban))
+              .of(RegisterName.ACCOUNTS, iban, () -> bank.holder(iban))
               .map(name -> "The account belongs to " + name + ".")
               .orElse("The bank register knows no such account."));
     } catch (RegisterSilent e) {

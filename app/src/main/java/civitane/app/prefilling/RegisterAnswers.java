@@ -1,5 +1,6 @@
 package civitane.app.prefilling;
 
+import civitane.core.registers.RegisterName;
 import civitane.core.registers.RegisterSilent;
 import java.time.Duration;
 import java.util.HashMap;
@@ -21,7 +22,7 @@ final class RegisterAnswers {
   private static final Duration LIMIT = Duration.ofSeconds(4);
 
   /** A question to a register. */
-  private record Asked(String register, String about) {}
+  private record Asked(RegisterName register, String about) {}
 
   private final Map<Asked, Optional<Object>> answers = new HashMap<>();
   private final Executor threads;
@@ -40,7 +41,7 @@ final class RegisterAnswers {
   /** The answer of a register about somebody or something. Throws {@link RegisterSilent} where there is none. */
   @SuppressWarnings(
       "unchecked") // each register answers one kind of question with one kind of value
-  <T> T of(String register, String about, Supplier<T> ask) {
+  <T> T of(RegisterName register, String about, Supplier<T> ask) {
     var asked = new Asked(register, about);
     if (!closed && !answers.containsKey(asked)) {
       answers.put(asked, answer(ask));

@@ -22,6 +22,11 @@ public record Proposal(Field field, String value, int page, Box box, boolean sur
     GROSS
   }
 
+  /** The same on another page. */
+  public Proposal on(int other) {
+    return new Proposal(field, value, other, box, sure);
+  }
+
   Proposal unsure() {
     return new Proposal(field, value, page, box, false);
   }

@@ -14,5 +14,8 @@ public final class May {
   public static final String COUNT = "hasAnyRole('SENIOR', 'POLICY')";
   public static final String AUDIT = "hasRole('AUDITOR')";
 
+  /** Who looked at what. */
+  public static final String SEE_LOOKS = "hasAnyRole('SENIOR', 'AUDITOR')";
+
   private May() {}
 }

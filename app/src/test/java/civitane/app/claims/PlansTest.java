@@ -4,6 +4,7 @@ import civitane.app.OnDatabase;
 import civitane.app.households.Households;
 import civitane.core.claims.Step;
 import java.time.LocalDate;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -106,10 +107,10 @@ public class PlansTest extends AbstractTestNGSpringContextTests {
 
   @Test
   public void aPageOfTheDeskReadsAPage() {
-    desk.page(null, Desk.After.NOTHING);
+    desk.page(null, Desk.After.NOTHING, Set.of());
     for (var after : new Desk.After[] {Desk.After.NOTHING, somewhere()}) {
       var rows = takes("claim", () -> {
-        assertEquals(desk.page(null, after).rows().size(), Desk.PAGE);
+        assertEquals(desk.page(null, after, Set.of()).rows().size(), Desk.PAGE);
       });
       assertTrue(rows <= A_PAGE_AND_SOME, rows + " rows for a page after " + after);
     }
@@ -117,9 +118,9 @@ public class PlansTest extends AbstractTestNGSpringContextTests {
 
   @Test
   public void aRoundReadsItsOwnClaims() {
-    desk.page(null, Desk.After.NOTHING);
+    desk.page(null, Desk.After.NOTHING, Set.of());
     var rows = takes("claim", () -> {
-      assertEquals(desk.page(Step.DECIDE, somewhere()).rows().size(), Desk.PAGE);
+      assertEquals(desk.page(Step.DECIDE, somewhere(), Set.of()).rows().size(), Desk.PAGE);
     });
     assertTrue(rows <= A_PAGE_AND_SOME, rows + " rows for a page of a round");
   }

@@ -43,7 +43,7 @@ public class WorkedLettersTest {
         for (var grant : new boolean[] {true, false}) {
           var letter = new DecisionLetter(
                   "BW 104 220", packet.lodgedOn(), packet, result, List.of())
-              .text(grant, null, UNTIL);
+              .text(1, grant, null, UNTIL);
           texts(letter)
               .forEach(text -> assertEquals(
                   PlainWords.wrongIn(PlainWords.withoutTold(text, json), language),

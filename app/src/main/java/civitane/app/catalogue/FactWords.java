@@ -1,6 +1,5 @@
-package civitane.app.decisions;
+package civitane.app.catalogue;
 
-import civitane.app.catalogue.DeskWords;
 import civitane.core.facts.OrNone;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Parts;
@@ -17,19 +16,19 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** A value of the ledger as it is said at the desk. */
-final class FactWords {
+public final class FactWords {
   private static final String NOTHING = "—";
 
   private final Packet packet;
   private final Map<String, UUID> ids;
 
   /** @param ids the people and incomes of the packet by their ids */
-  FactWords(Packet packet, Map<String, UUID> ids) {
+  public FactWords(Packet packet, Map<String, UUID> ids) {
     this.packet = packet;
     this.ids = ids;
   }
 
-  String of(@Nullable Object value) {
+  public String of(@Nullable Object value) {
     if (value == null) {
       return NOTHING;
     } else if (value instanceof OrNone<?> or) {

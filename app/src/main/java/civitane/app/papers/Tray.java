@@ -1,0 +1,196 @@
+package civitane.app.papers;
+
+import civitane.app.audit.AuditLog;
+import civitane.app.claims.Claims;
+import civitane.app.jobs.Jobs;
+import civitane.app.ledger.Ledgers;
+import civitane.app.letters.Letters;
+import civitane.app.problems.Problem;
+import civitane.app.staff.Staff;
+import civitane.core.facts.PaperKind;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * The post tray: what came by post lies here until it is filed. A scanned stack is sorted by the codes of our letters in
+ * it; what has none is placed by a person.
+ */
+@Service
+public class Tray {
+  private final TrayRows tray;
+  private final PaperRows rows;
+  private final SheetRows sheets;
+  private final Papers papers;
+  private final Letters letters;
+  private final Claims claims;
+  private final Ledgers ledgers;
+  private final Jobs jobs;
+  private final Staff staff;
+  private final AuditLog audit;
+  private final TransactionTemplate inTransaction;
+  private final Clock clock;
+
+  Tray(
+      TrayRows tray,
+      PaperRows rows,
+      SheetRows sheets,
+      Papers papers,
+      Letters letters,
+      Claims claims,
+      Ledgers ledgers,
+      Jobs jobs,
+      Staff staff,
+      AuditLog audit,
+      TransactionTemplate inTransaction,
+      Clock clock) {
+    this.tray = tray;
+    this.rows = rows;
+    this.sheets = sheets;
+    this.papers = papers;
+    this.letters = letters;
+    this.claims = claims;
+    this.ledgers = ledgers;
+    this.jobs = jobs;
+    this.staff = staff;
+    this.audit = audit;
+    this.inTransaction = inTransaction;
+    this.clock = clock;
+  }
+
+  /** Takes a file that came by post and is in memory already. */
+  @Transactional
+  public UUID bring(Staff.Colleague by, byte[] bytes, String name) throws IOException {
+    try (var file = Incoming.of(new ByteArrayInputStream(bytes))) {
+      return bring(by, file, Sifting.of(file.path()), name);
+    }
+  }
+
+  /** Keeps a file that came by post. */
+  @Transactional
+  UUID bring(Staff.Colleague by, Incoming file, Sifting.Fit fit, String name) {
+    rows.keep(file, fit);
+    var id = ledgers.freshId();
+    tray.add(id, name, by.login(), clock.instant());
+    sheets.set(id, SheetRows.whole(file.hash(), fit.pages()));
+    jobs.later(Sorting.KIND, id.toString());
+    jobs.later(MachineReading.KIND, file.hash());
+    audit.record(by.login(), "post taken", id.toString(), "");
+    return id;
+  }
+
+  /** Sorts a piece by the codes on its pages: each begins what belongs to its claim. */
+  void sort(UUID id) {
+    var pages = sheets.of(id);
+    pages.stream().map(Sheet::hash).distinct().forEach(hash -> Drawing.draw(rows, hash));
+    var claimOf = new ArrayList<Optional<String>>();
+    for (var page : pages) {
+      claimOf.add(claimOn(page));
+    }
+    inTransaction.executeWithoutResult(status -> sort(id, pages, claimOf));
+  }
+
+  /** The claim of which a letter is, that a page carries the code of. */
+  private Optional<String> claimOn(Sheet page) {
+    if (!rows.isDrawn(page.hash(), page.page())) {
+      return Optional.empty();
+    }
+    return ReplyCodes.on(rows.page(page.hash(), page.page(), false))
+        .flatMap(letters::aboutOf)
+        .filter(claims::isThere);
+  }
+
+  private void sort(UUID id, List<Sheet> pages, List<Optional<String>> claimOf) {
+    // Somebody may have filed it or put it aside before anybody looked for its codes.
+    var piece = tray.waiting(id).orElse(null);
+    if (piece == null || piece.sorted() || !sheets.of(id).equals(pages)) {
+      return;
+    }
+    var by = staff.named(piece.cameBy());
+    var unplaced = new ArrayList<Sheet>();
+    var stacks = new LinkedHashMap<Integer, List<Sheet>>();
+    var begun = -1;
+    for (var at = 0; at < pages.size(); at++) {
+      begun = claimOf.get(at).isPresent() ? at : begun;
+      if (begun < 0) {
+        unplaced.add(pages.get(at));
+      } else {
+        stacks.computeIfAbsent(begun, first -> new ArrayList<>()).add(pages.get(at));
+      }
+    }
+    stacks.forEach((first, stack) ->
+        file(by, claimOf.get(first).orElseThrow(), stack, PaperKind.OTHER, piece));
+    sheets.set(id, unplaced);
+    tray.sorted(id);
+  }
+
+  /**
+   * Files pages of a piece with a claim; what is left of it stays in the tray.
+   *
+   * @param pages from 0
+   */
+  @Transactional
+  void file(
+      Staff.Colleague by, UUID id, int version, String number, Set<Integer> pages, PaperKind kind) {
+    var piece = tray.find(id);
+    tray.touch(id, version);
+    if (!claims.isThere(number)) {
+      throw Problem.wrong("There is no claim of the number " + number + ". Look at it again.");
+    }
+    var all = sheets.of(id);
+    var wanted = new TreeSet<>(pages);
+    if (wanted.isEmpty() || wanted.first() < 0 || wanted.last() >= all.size()) {
+      throw Problem.wrong("Say which of its pages are filed, as in 1 to " + all.size() + ".");
+    }
+    var left = new ArrayList<>(all);
+    var filed = wanted.stream().map(all::get).toList();
+    left.removeAll(filed);
+    sheets.set(id, left);
+    file(by, number, filed, kind, piece);
+  }
+
+  private void file(
+      Staff.Colleague by, String number, List<Sheet> pages, PaperKind kind, TrayPiece piece) {
+    papers.file(by, number, pages, new Papers.Filing(null, kind, null, null, piece.name(), ""));
+    audit.record(by.login(), "post filed", piece.id().toString(), number);
+  }
+
+  /** Puts aside what is not for this office. */
+  @Transactional
+  void setAside(Staff.Colleague by, UUID id, int version, String because) {
+    if (because.isBlank()) {
+      throw Problem.wrong("It is put aside with a reason, as in “advertising”.");
+    }
+    tray.find(id);
+    tray.touch(id, version);
+    tray.setAside(id, because.strip());
+    audit.record(by.login(), "post put aside", id.toString(), "");
+  }
+
+  /** What waits, the oldest first. */
+  @Transactional(readOnly = true)
+  List<TrayPiece> waiting() {
+    return tray.waiting();
+  }
+
+  /** A page of a piece, from 0. */
+  @Transactional(readOnly = true)
+  byte[] page(UUID id, int page, boolean small) {
+    tray.find(id);
+    var all = sheets.of(id);
+    if (page < 0 || page >= all.size()) {
+      throw Problem.notThere("The page");
+    }
+    return rows.page(all.get(page).hash(), all.get(page).page(), small);
+  }
+}
