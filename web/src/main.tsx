@@ -21,7 +21,11 @@ const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetch
 const screens = {
   application: lazyRouteComponent(() => import("./application/Application"), "Application"),
   claim: lazyRouteComponent(() => import("./claim/Claim"), "Claim"),
+  household: lazyRouteComponent(() => import("./household/Household"), "Household"),
+  looks: lazyRouteComponent(() => import("./looks/Looks"), "Looks"),
   outside: lazyRouteComponent(() => import("./outside/OutsideParties"), "OutsideParties"),
+  registers: lazyRouteComponent(() => import("./registers/Registers"), "Registers"),
+  tray: lazyRouteComponent(() => import("./tray/Tray"), "Tray"),
   rules: lazyRouteComponent(() => import("./rules/Rules"), "Rules"),
   quickCheck: lazyRouteComponent(() => import("./quickcheck/QuickCheck"), "QuickCheck"),
 };
@@ -67,6 +71,9 @@ const application = createRoute({
 const claim = createRoute({
   getParentRoute: () => root,
   path: "/claims/$number",
+  // The round that is being gone through: the step of its claims.
+  validateSearch: (search: Record<string, unknown>): { round?: string } =>
+    typeof search.round === "string" ? { round: search.round } : {},
   ...signedIn(screens.claim),
 });
 
@@ -82,6 +89,30 @@ const outside = createRoute({
   ...signedIn(screens.outside),
 });
 
+const household = createRoute({
+  getParentRoute: () => root,
+  path: "/households/$id",
+  ...signedIn(screens.household),
+});
+
+const looks = createRoute({
+  getParentRoute: () => root,
+  path: "/looks",
+  ...signedIn(screens.looks),
+});
+
+const registers = createRoute({
+  getParentRoute: () => root,
+  path: "/registers",
+  ...signedIn(screens.registers),
+});
+
+const tray = createRoute({
+  getParentRoute: () => root,
+  path: "/tray",
+  ...signedIn(screens.tray),
+});
+
 const rules = createRoute({
   getParentRoute: () => root,
   path: "/rules/$service",
@@ -89,7 +120,19 @@ const rules = createRoute({
 });
 
 const router = createRouter({
-  routeTree: root.addChildren([signIn, desk, application, claim, quickCheck, outside, rules]),
+  routeTree: root.addChildren([
+    signIn,
+    desk,
+    application,
+    claim,
+    quickCheck,
+    household,
+    looks,
+    outside,
+    registers,
+    tray,
+    rules,
+  ]),
   defaultErrorComponent: Undrawn,
 });
 

@@ -1,7 +1,6 @@
 import { useTranslation } from "react-i18next";
+import { DayField } from "../draft/DayField";
 import { withoutEntry } from "../draft/entries";
-import { Field } from "../draft/Field";
-import { dateWords, readDate } from "../draft/typing";
 import type { DraftHandle } from "../draft/useDraft";
 
 const ACTING = ["self", "guardian", "representative", "organisation"];
@@ -46,14 +45,13 @@ export function Acting({ handle, today }: { handle: DraftHandle; today: string }
             ))}
             <span className="flex flex-col gap-0.5">
               <span className="soft small">{t("acting.until")}</span>
-              <Field
+              <DayField
                 handle={handle}
                 pointer="/taking/actor/until"
                 label={t("acting.until")}
-                shown={dateWords(taking.actor?.until)}
-                read={(text) =>
-                  text === dateWords(taking.actor?.until) ? taking.actor?.until : readDate(text, today, true)
-                }
+                value={taking.actor?.until}
+                today={today}
+                ahead
                 put={(until) => act(handle, { until })}
                 clear={() => act(handle, { until: undefined })}
                 expected="30 6 27"
@@ -104,14 +102,13 @@ export function Acting({ handle, today }: { handle: DraftHandle; today: string }
             </label>
             <span className="flex flex-col gap-0.5">
               <span className="soft small">{t("acting.until")}</span>
-              <Field
+              <DayField
                 handle={handle}
                 pointer={`/taking/permissions/${i}/until`}
                 label={`${t("acting.until")} ${i + 1}`}
-                shown={dateWords(permission.until)}
-                read={(text) =>
-                  text === dateWords(permission.until) ? permission.until : readDate(text, today, true)
-                }
+                value={permission.until}
+                today={today}
+                ahead
                 put={(until) => change(handle, i, { until })}
                 clear={() => change(handle, i, { until: undefined })}
                 expected="30 6 27"

@@ -13,6 +13,7 @@ import { Margin } from "../parts/Margin";
 import { Spine } from "../parts/Spine";
 import { Apart } from "../parts/Undrawn";
 import { BeginPart } from "./BeginPart";
+import { ChangePart } from "./ChangePart";
 import { Conflict } from "./Conflict";
 import { gaps } from "./gaps";
 import { HomePart } from "./HomePart";
@@ -24,6 +25,7 @@ import { keyed, type Part, partOf, partsOf, serviceOf } from "./parts";
 import { addPerson } from "./people";
 import { ReachPart } from "./ReachPart";
 import { ReadPart } from "./ReadPart";
+import { ReportPart } from "./ReportPart";
 import { withRowsBegun } from "./rowsBegun";
 import { ScanPane } from "./ScanPane";
 import { SignPart } from "./SignPart";
@@ -43,13 +45,13 @@ export function DraftScreen({ view, offers, today }: Props) {
   const handle = useDraft(view);
   const { draft } = handle;
   const begun = draft.packet.requests.length > 0 || Boolean(draft.packet.household.people[0]?.givenName);
-  const [part, setPart] = useState<Part>(begun ? "who" : "begin");
+  const [part, setPart] = useState<Part>(draft.taking.change ? "change" : begun ? "who" : "begin");
   const [jump, setJump] = useState<{ part: Part; to: string }>({ part, to: "" });
   const [scanned, setScanned] = useState(draft.packet.channel === "post");
   const centre = useRef<HTMLElement>(null);
   const open = gaps(draft, handle.margin, t);
   const parts = partsOf(draft);
-  const here = parts.includes(part) ? part : "begin";
+  const here = parts.includes(part) ? part : parts[0];
 
   // A new part begins at its first field, or at the one that was sought.
   useEffect(() => {
@@ -61,6 +63,8 @@ export function DraftScreen({ view, offers, today }: Props) {
   const asked = serviceOf(here);
   const [choices, choose] = useChoices();
   const folded = choices.margin === "folded" && !scanned;
+  // The report of a change asks for nothing, so that there is nothing to check beside it.
+  const changes = Boolean(draft.taking.change);
 
   const goPart = (to: Part) => {
     const matter = offers.find((offer) => offer.service === serviceOf(to));
@@ -122,7 +126,7 @@ export function DraftScreen({ view, offers, today }: Props) {
     { key: "F2", says: t("keys.confirm"), act: confirmHere },
     ...(here === "who" ? [{ key: "Alt+P", says: t("keys.person"), act: newPerson }] : []),
     ...(here === "money" ? [{ key: "Alt+M", says: t("keys.income"), act: newIncome }] : []),
-    ...(here === "sign"
+    ...(here === "sign" || here === "report"
       ? [{ key: "Alt+L", says: t("keys.lodge"), act: () => document.getElementById("lodge")?.click() }]
       : []),
     ...(onPaper
@@ -137,7 +141,7 @@ export function DraftScreen({ view, offers, today }: Props) {
   return (
     <>
       <div
-        className={`panes flex-1 min-h-0 grid ${folded ? "grid-cols-[216px_1fr_64px]" : "grid-cols-[216px_1fr_310px]"}`}
+        className={`panes flex-1 min-h-0 grid ${changes ? "grid-cols-[216px_1fr]" : folded ? "grid-cols-[216px_1fr_64px]" : "grid-cols-[216px_1fr_310px]"}`}
       >
         <PartList
           handle={handle}
@@ -155,6 +159,8 @@ export function DraftScreen({ view, offers, today }: Props) {
           {handle.saving === "conflict" && <Conflict handle={handle} />}
           <Apart part={here}>
             {here === "begin" && <BeginPart handle={handle} id={view.id} offers={offers} today={today} />}
+            {here === "change" && <ChangePart handle={handle} today={today} />}
+            {here === "report" && <ReportPart handle={handle} id={view.id} onGoTo={goTo} />}
             {here === "who" && <WhoPart handle={handle} today={today} onAdd={newPerson} />}
             {here === "money" && <MoneyPart handle={handle} onAdd={newIncome} />}
             {here === "home" && <HomePart handle={handle} />}
@@ -175,7 +181,7 @@ export function DraftScreen({ view, offers, today }: Props) {
               />
             )}
           </Apart>
-          {here !== "sign" && (
+          {here !== "sign" && here !== "report" && (
             <button type="button" data-flow className="btn btn-primary mt-8" onClick={() => step(1)}>
               {t("app.next")}
             </button>
@@ -184,6 +190,7 @@ export function DraftScreen({ view, offers, today }: Props) {
         <aside
           className="bg-base-200 border-l border-base-300 p-4 overflow-y-auto"
           aria-label={scanned ? t("app.scan.title") : t("margin.label")}
+          hidden={changes}
         >
           {onPaper && (
             <button type="button" className="plain-link mb-3" onClick={() => setScanned(!scanned)}>

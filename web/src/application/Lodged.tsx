@@ -1,10 +1,11 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "@tanstack/react-router";
 import { useTranslation } from "react-i18next";
-import { type ApplicationView, api, done } from "../api/client";
+import { type ApplicationView, api, done, type Schemas } from "../api/client";
 import type { Draft } from "../draft/packet";
 import { shortDay } from "../parts/format";
 import { KeyStrip } from "../parts/Keys";
+import { Reported, reportOf } from "./Reported";
 import { Voluntary } from "./Voluntary";
 
 /** What a lodged application became: its receipt, its claims with what happens next, and who is still to sign. */
@@ -17,12 +18,14 @@ export function Lodged({ view }: { view: ApplicationView }) {
     queryFn: () =>
       done(api.GET("/api/applications/{id}/signing-requests", { params: { path: { id: view.id } } })),
   });
+  const report = useQueryClient().getQueryData<Schemas["ChangeReport"]>(reportOf(view.id));
   const open = signers.data?.filter((one) => !one.signedAt) ?? [];
   return (
     <>
       <main className="flex-1 min-h-0 overflow-y-auto p-10 max-w-4xl">
-        <h1 className="case text-[2rem]">{t("app.lodged")}</h1>
-        <p className="mt-2">{t("app.lodgedWith", { receipt: view.receipt })}</p>
+        <h1 className="case text-[2rem]">{t(view.receipt ? "app.lodged" : "change.reported")}</h1>
+        {view.receipt && <p className="mt-2">{t("app.lodgedWith", { receipt: view.receipt })}</p>}
+        {report && <Reported report={report} />}
         <ul className="mt-3">
           {view.lodged.map((claim) => (
             <li
@@ -67,12 +70,14 @@ export function Lodged({ view }: { view: ApplicationView }) {
         {(view.draft as unknown as Draft).packet.signatures.some((one) => one.method === "spoken") && (
           <p className="mt-3">{t("app.goesOnPaper")}</p>
         )}
-        <section className="mt-10" aria-labelledby="voluntary">
-          <h2 id="voluntary" className="head mb-3">
-            {t("voluntary.title")}
-          </h2>
-          <Voluntary />
-        </section>
+        {view.receipt && (
+          <section className="mt-10" aria-labelledby="voluntary">
+            <h2 id="voluntary" className="head mb-3">
+              {t("voluntary.title")}
+            </h2>
+            <Voluntary />
+          </section>
+        )}
       </main>
       <KeyStrip keys={[{ key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) }]} />
     </>

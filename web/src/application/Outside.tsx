@@ -1,7 +1,6 @@
 import { useTranslation } from "react-i18next";
 import { Asked } from "../draft/Choice";
-import { Field } from "../draft/Field";
-import { dateWords, readDate } from "../draft/typing";
+import { DayField } from "../draft/DayField";
 import type { DraftHandle } from "../draft/useDraft";
 import { spoken, vocabulary } from "../i18n/words";
 
@@ -39,12 +38,13 @@ export function Outside({ handle, today }: { handle: DraftHandle; today: string 
         {outside?.what && (
           <>
             <Asked label={t("outside.on")}>
-              <Field
+              <DayField
                 handle={handle}
                 pointer="/taking/outside/on"
                 label={t("outside.on")}
-                shown={dateWords(outside.on)}
-                read={(text) => (text === dateWords(outside.on) ? outside.on : readDate(text, today, true))}
+                value={outside.on}
+                today={today}
+                ahead
                 put={(day) => put({ on: day })}
                 clear={() => put({ on: undefined })}
                 expected="4 12 26"

@@ -1,6 +1,7 @@
+import { DayField } from "../draft/DayField";
 import { Field } from "../draft/Field";
 import type { Person } from "../draft/packet";
-import { dateWords, readDate } from "../draft/typing";
+import { dateWords } from "../draft/typing";
 import type { DraftHandle } from "../draft/useDraft";
 import { fact, spoken } from "../i18n/words";
 import { yearsOld } from "../parts/format";
@@ -30,12 +31,13 @@ export function BirthField({ handle, person, index, today }: Props & { today: st
     ? `${dateWords(person.birthDate)}, ${yearsOld(person.birthDate, today)}`
     : "";
   return (
-    <Field
+    <DayField
       handle={handle}
       pointer={`/household/people/${index}/birthDate`}
       label={`${fact("people.birthDate")} ${index + 1}`}
+      value={person.birthDate}
+      today={today}
       shown={shown}
-      read={(text) => (text === shown ? person.birthDate : readDate(text, today))}
       expected="14 3 88"
       placeholder="14 3 88"
     />

@@ -1,7 +1,6 @@
 import { useTranslation } from "react-i18next";
 import { Asked } from "../draft/Choice";
-import { Field } from "../draft/Field";
-import { dateWords, readDate } from "../draft/typing";
+import { DayField } from "../draft/DayField";
 import type { DraftHandle } from "../draft/useDraft";
 
 /** The day the application reached the office, which counts: today, or the day that a stamp shows. */
@@ -12,12 +11,12 @@ export function Reached({ handle, today }: { handle: DraftHandle; today: string 
   return (
     <>
       <Asked label={t("reached.on")}>
-        <Field
+        <DayField
           handle={handle}
           pointer="/taking/reached/on"
           label={t("reached.on")}
-          shown={dateWords(on)}
-          read={(text) => (text === dateWords(on) ? on : readDate(text, today))}
+          value={on}
+          today={today}
           put={(day) => put({ on: day })}
           clear={() => put({ on: undefined })}
           expected="20 11 26"

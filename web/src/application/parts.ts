@@ -26,6 +26,13 @@ export interface Group {
 
 /** All parts of a draft, as they are grouped. */
 export function groupsOf(draft: Draft): Group[] {
+  if (draft.taking.change) {
+    return [
+      { key: "begin", parts: ["change"] },
+      { key: "household", parts: [...GROUPS.household] },
+      { key: "finish", parts: ["report"] },
+    ];
+  }
   return [
     { key: "begin", parts: [...GROUPS.begin] },
     { key: "household", parts: [...GROUPS.household] },
@@ -40,6 +47,7 @@ export function partsOf(draft: Draft): Part[] {
 
 /** The part that is reached with Alt and a digit: the fixed ones, with the first matter among them. */
 export function keyed(draft: Draft): Part[] {
+  if (draft.taking.change) return partsOf(draft);
   const matters = draft.packet.requests.map((request) => matter(request.service));
   return [
     "begin",
@@ -65,6 +73,7 @@ export function partOf(pointer: string, draft: Draft): Part {
   if (/^\/household\/(people|expectedChildren)/.test(pointer)) return "who";
   if (/^\/household\/(incomes|noIncome|expenses|assets)/.test(pointer)) return "money";
   if (/^(income|noIncome|payslip):?/.test(pointer)) return "money";
+  if (pointer.startsWith("/taking/change")) return "change";
   if (/^\/household\/consents/.test(pointer) || /^\/taking/.test(pointer)) return "begin";
   if (pointer.startsWith("/household")) return "home";
   if (pointer === "/requests" || pointer === "") return "begin";

@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import type { QuestionView } from "../api/client";
 import { readDate, readMonth, readNumber } from "../draft/typing";
 import { spoken } from "../i18n/words";
+import { DayPlace } from "../parts/DayPlace";
 
 /** The question that a place of a request answers; none for a fact of the household. */
 export function questionAt(questions: QuestionView[], pointer: string): QuestionView | undefined {
@@ -21,10 +22,11 @@ type Typed = Pick<QuestionView, "kind" | "options" | "vocabulary">;
 interface Props {
   question?: QuestionView;
   people: { id: string; name: string }[];
+  today: string;
 }
 
 /** Where the value of an answer is typed or chosen, by what kind of answer it is. */
-export function AnswerValue({ question, people }: Props) {
+export function AnswerValue({ question, people, today }: Props) {
   const { t } = useTranslation();
   const choices =
     question?.kind === "flag"
@@ -51,6 +53,10 @@ export function AnswerValue({ question, people }: Props) {
             </option>
           ))}
         </select>
+      ) : question?.kind === "date" ? (
+        <DayPlace today={today}>
+          <input name="value" className="input input-sm case w-44" required />
+        </DayPlace>
       ) : (
         <input name="value" className="input input-sm case w-44" required />
       )}

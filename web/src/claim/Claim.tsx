@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { Link, useNavigate, useParams } from "@tanstack/react-router";
-import { lazy, Suspense, useState } from "react";
+import { Link, useNavigate, useParams, useSearch } from "@tanstack/react-router";
+import { lazy, Suspense, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
-import { api, done } from "../api/client";
+import { api, done, Refusal } from "../api/client";
 import { useSession } from "../api/session";
 import { Bar } from "../parts/Bar";
 import { namesOf } from "../parts/called";
@@ -10,10 +10,12 @@ import { KeyStrip } from "../parts/Keys";
 import { ResultBlock } from "../parts/Margin";
 import { useTrying } from "../parts/useTrying";
 import { type Below, ClaimHead } from "./ClaimHead";
+import { HaveToSee } from "./HaveToSee";
 import { Moving } from "./Moving";
 import { Pressing } from "./Pressing";
 import { peopleOf } from "./people";
 import { RecordView } from "./RecordView";
+import { RoundBar } from "./RoundBar";
 import { Speaking } from "./Speaking";
 import { Standing } from "./Standing";
 import { WorkingView } from "./WorkingView";
@@ -22,6 +24,7 @@ type View = (typeof VIEWS)[number];
 
 const VIEWS = ["ledger", "papers", "working", "record"] as const;
 
+const Asking = lazy(async () => ({ default: (await import("./Asking")).Asking }));
 const LedgerSheet = lazy(async () => ({ default: (await import("./LedgerSheet")).LedgerSheet }));
 const PapersView = lazy(async () => ({ default: (await import("../papers/PapersView")).PapersView }));
 
@@ -29,18 +32,24 @@ const PapersView = lazy(async () => ({ default: (await import("../papers/PapersV
 export function Claim() {
   const { t } = useTranslation();
   const { number } = useParams({ from: "/claims/$number" });
+  const { round } = useSearch({ from: "/claims/$number" });
   const session = useSession();
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [attempt, refusal] = useTrying();
   const atFront = session?.role === "front desk";
-  const [view, setView] = useState<View>("working");
+  const [chosen, setView] = useState<View>();
   const [below, setBelow] = useState<Below>("");
+  const [asking, setAsking] = useState(false);
   const path = { params: { path: { number } } };
   const claim = useQuery({
     queryKey: ["claim", number],
     queryFn: () => done(api.GET("/api/claims/{number}", path)),
   });
+  // It opens where the next thing is to be done, and stays there when that is done.
+  const opensAt = useRef<View>(undefined);
+  if (claim.data) opensAt.current ??= claim.data.next?.step === "compare" ? "ledger" : "working";
+  const view = chosen ?? opensAt.current ?? "working";
   const working = useQuery({
     queryKey: ["claim", number, "working"],
     queryFn: () => done(api.GET("/api/claims/{number}/working", path)),
@@ -76,6 +85,9 @@ export function Claim() {
       : []),
     { key: "Alt+W", says: t("keys.working"), act: () => setView("working") },
     { key: "Alt+R", says: t("keys.record"), act: () => setView("record") },
+    ...(claim.data?.state === "open"
+      ? [{ key: "Alt+Q", says: t("asking.key"), act: () => setAsking(true) }]
+      : []),
     ...(view === "working"
       ? [{ key: "Alt+G", says: t("keys.decide"), act: () => document.getElementById("decide")?.click() }]
       : []),
@@ -97,6 +109,16 @@ export function Claim() {
       act: () => setBelow(below === "moving" ? "" : "moving"),
       quiet: true,
     },
+    ...(round
+      ? [
+          {
+            key: "Alt+X",
+            says: t("round.key"),
+            act: () => document.getElementById("next-in-round")?.click(),
+            quiet: true,
+          },
+        ]
+      : []),
     ...everywhere,
   ];
   return (
@@ -104,7 +126,7 @@ export function Claim() {
       <Bar />
       {claim.isPending && <p className="soft p-5">{t("claim.loading")}</p>}
       {claim.isError && (
-        <main className="p-5">
+        <main className="flex-1 p-5">
           <h1 role="alert" className="wrong">
             {claim.error.message}
           </h1>
@@ -113,6 +135,9 @@ export function Claim() {
               {t("keys.desk")}
             </Link>
           </p>
+          {!atFront && claim.error instanceof Refusal && claim.error.status === 404 && (
+            <HaveToSee number={number} onSeen={() => claim.refetch()} />
+          )}
         </main>
       )}
       {claim.data && (
@@ -126,6 +151,7 @@ export function Claim() {
               onOpen={setBelow}
               atFront={atFront}
             />
+            {round && !atFront && <RoundBar key={number} claim={claim.data} round={round} />}
             {below === "speaking" && <Speaking claim={claim.data} today={today} onChanged={again} />}
             {below === "moving" && <Moving claim={claim.data} onChanged={again} />}
             {below === "pressing" && <Pressing claim={claim.data} today={today} onChanged={again} />}
@@ -161,9 +187,17 @@ export function Claim() {
                   </Suspense>
                 )}
                 {view === "working" && working.data && (
-                  <WorkingView claim={claim.data} working={working.data} today={today} onChanged={again} />
+                  <WorkingView
+                    claim={claim.data}
+                    working={working.data}
+                    today={today}
+                    onAsk={() => setAsking(true)}
+                    onChanged={again}
+                  />
                 )}
-                {view === "record" && <RecordView claim={claim.data} letters={working.data?.letters ?? []} />}
+                {view === "record" && (
+                  <RecordView claim={claim.data} letters={working.data?.letters ?? []} onChanged={again} />
+                )}
               </>
             )}
           </main>
@@ -179,7 +213,12 @@ export function Claim() {
           )}
         </div>
       )}
-      <KeyStrip keys={atFront ? everywhere : keys} />
+      {asking && claim.data && (
+        <Suspense>
+          <Asking claim={claim.data} today={today} onClose={() => setAsking(false)} onChanged={again} />
+        </Suspense>
+      )}
+      <KeyStrip keys={atFront || claim.isError ? everywhere : keys} />
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { Link } from "@tanstack/react-router";
 import { scaleTime } from "d3-scale";
 import { useMemo } from "react";
 import { useTranslation } from "react-i18next";
@@ -45,7 +46,15 @@ export function ClaimHead({ claim, today, onTake, open, onOpen, atFront }: Props
     <header className="px-6 pt-4 pb-3 border-b border-base-300">
       <div className="flex flex-wrap justify-between gap-x-6 gap-y-2 items-start">
         <div>
-          <h1 className="case text-[1.7rem] leading-tight">{claim.householdName}</h1>
+          <h1 className="case text-[1.7rem] leading-tight">
+            {atFront ? (
+              claim.householdName
+            ) : (
+              <Link to="/households/$id" params={{ id: claim.household }} title={t("household.open")}>
+                {claim.householdName}
+              </Link>
+            )}
+          </h1>
           <p>
             {claim.title} <span className="case soft">{claim.number}</span>
             {claim.town ? <span className="soft">, {claim.town}</span> : null}

@@ -4,6 +4,7 @@ import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { fullDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
 import { readAnswer } from "./AnswerValue";
+import { FoundWrong } from "./FoundWrong";
 
 type Row = Schemas["Fact"];
 type Cell = Schemas["Evidence"];
@@ -75,6 +76,9 @@ export function LedgerRow({ row, claim, today, settable, onChanged }: Props) {
           {!loud && <Cells row={row} />}
           {settable && row.kind && claim.state === "open" && (
             <Setting row={row} claim={claim} today={today} onChanged={onChanged} />
+          )}
+          {settable && claim.state === "open" && (
+            <FoundWrong claim={claim} place={row.place} label={row.label} onChanged={onChanged} />
           )}
           <ol className="small mt-2" aria-label={t("ledger.history")}>
             {row.history.map((cell) => (

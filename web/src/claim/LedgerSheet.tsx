@@ -1,9 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
-import { dateWords, readDate } from "../draft/typing";
+import { DayTyped } from "../parts/DayTyped";
 import { LedgerRow } from "./LedgerRow";
+import { SideBySide } from "./SideBySide";
 import { WageRow } from "./WageRow";
 
 interface Props {
@@ -36,8 +37,8 @@ export function LedgerSheet({ claim, today, onChanged }: Props) {
   return (
     <div className="px-6 py-4 max-w-[90rem]">
       <div className="flex flex-wrap gap-6 items-end mb-4">
-        <Day label={t("ledger.holdsOn")} day={holdsOn} today={today} onDay={setHoldsOn} />
-        <Day label={t("ledger.knownOn")} day={knownOn} today={today} onDay={setKnownOn} />
+        <DayTyped label={t("ledger.holdsOn")} day={holdsOn} today={today} onDay={setHoldsOn} />
+        <DayTyped label={t("ledger.knownOn")} day={knownOn} today={today} onDay={setKnownOn} />
         {!now && (
           <button
             type="button"
@@ -58,6 +59,7 @@ export function LedgerSheet({ claim, today, onChanged }: Props) {
         </p>
       )}
       {ledger.isPending && <p className="soft">{t("claim.loading")}</p>}
+      {now && <SideBySide claim={claim} onChanged={onChanged} />}
       {(disputed.length > 0 || ledger.data?.wages.some((wage) => wage.disputed)) && (
         <section className="mb-5" aria-label={t("ledger.disputed")}>
           <h2 className="head">{t("ledger.disputed")}</h2>
@@ -98,43 +100,4 @@ export function LedgerSheet({ claim, today, onChanged }: Props) {
 
 function isLoud(row: Schemas["Fact"]): boolean {
   return row.surfaces || row.disagrees;
-}
-
-interface DayProps {
-  label: string;
-  day: string | undefined;
-  today: string;
-  onDay: (day: string | undefined) => void;
-}
-
-/** A day that may be typed; none is today. */
-function Day({ label, day, today, onDay }: DayProps) {
-  const { t } = useTranslation();
-  const [text, setText] = useState("");
-  const [unread, setUnread] = useState(false);
-  // Back to now takes the typed day away, or leaving the field would bring it back.
-  useEffect(() => {
-    if (!day) setText("");
-  }, [day]);
-  const leave = () => {
-    const read = text.trim() ? readDate(text, today) : undefined;
-    setUnread(text.trim() !== "" && !read);
-    if (read || !text.trim()) onDay(read);
-  };
-  return (
-    <label className="flex flex-col small">
-      {label}
-      <input
-        className={`input input-sm case w-40 ${unread ? "input-error" : ""}`}
-        aria-invalid={unread}
-        placeholder={t("ledger.today")}
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={leave}
-        onKeyDown={(event) => event.key === "Enter" && leave()}
-      />
-      {unread && <span className="wrong">{t("app.unread", { expected: "24 11 26" })}</span>}
-      {day && !unread && <span className="soft">{dateWords(day)}</span>}
-    </label>
-  );
 }

@@ -2,6 +2,7 @@ import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { readDate } from "../draft/typing";
+import { DayPlace } from "../parts/DayPlace";
 import { useTrying } from "../parts/useTrying";
 
 interface Props {
@@ -50,7 +51,9 @@ export function MoreTime({ claim, item, today, onChanged }: Props) {
     <form onSubmit={give} className="flex flex-wrap gap-3 items-end mt-1 mb-2">
       <label className="flex flex-col small">
         {t("moreTime.until")}
-        <input name="until" className="input input-sm case w-32" placeholder="11 12 26" required />
+        <DayPlace today={today}>
+          <input name="until" className="input input-sm case w-32" placeholder="11 12 26" required />
+        </DayPlace>
       </label>
       <label className="flex flex-col small">
         {t("moreTime.because")}

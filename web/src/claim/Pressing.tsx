@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done } from "../api/client";
 import { readDate } from "../draft/typing";
 import { spoken, vocabulary } from "../i18n/words";
+import { DayPlace } from "../parts/DayPlace";
 import { shortDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
 
@@ -71,7 +72,9 @@ export function Pressing({ claim, today, onChanged }: Props) {
         </label>
         <label className="flex flex-col small">
           {t("outside.on")}
-          <input name="on" className="input input-sm case w-32" required />
+          <DayPlace today={today}>
+            <input name="on" className="input input-sm case w-32" required />
+          </DayPlace>
         </label>
         <label className="flex flex-col small">
           {t("outside.shownBy")}
@@ -127,13 +130,15 @@ export function Pressing({ claim, today, onChanged }: Props) {
       >
         <label className="flex flex-col small">
           {t("pressing.reached")}
-          <input
-            name="on"
-            className="input input-sm case w-32"
-            placeholder={shortDay(claim.lodgedOn)}
-            aria-label={t("pressing.reachedOn")}
-            required
-          />
+          <DayPlace today={today}>
+            <input
+              name="on"
+              className="input input-sm case w-32"
+              placeholder={shortDay(claim.lodgedOn)}
+              aria-label={t("pressing.reachedOn")}
+              required
+            />
+          </DayPlace>
         </label>
         <label className="flex flex-col small">
           {t("reached.shownBy")}

@@ -1,14 +1,17 @@
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
-import type { Packet } from "../draft/packet";
+import { useSession } from "../api/session";
+import type { Contact, Packet } from "../draft/packet";
 import { readDate } from "../draft/typing";
 import { spoken, vocabulary } from "../i18n/words";
+import { DayPlace } from "../parts/DayPlace";
 import { shortDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
+import { waysToReach } from "../parts/waysToReach";
+import { Knowledge } from "./Knowledge";
 
 const RIGHTS = vocabulary("actingRight");
-type Contact = NonNullable<Packet["household"]["people"][number]["contact"]>;
 
 interface Props {
   claim: ClaimView;
@@ -21,18 +24,26 @@ export function Speaking({ claim, today, onChanged }: Props) {
   const { t } = useTranslation();
   const packet = claim.packet as unknown as Packet;
   const people = packet.household.people.filter((person) => person.contact);
+  const role = useSession()?.role;
+  const works = role === "caseworker" || role === "senior caseworker";
   return (
     <section
       className="px-6 py-3 border-b border-base-300 flex flex-col gap-2"
       aria-label={t("speaking.title")}
     >
-      {people.map((person) => (
-        <p key={person.id}>
-          <span className="case">{[person.givenName, person.familyName].filter(Boolean).join(" ")}</span>
-          {": "}
-          {ways(person.contact as Contact, t).join(" · ") || t("speaking.none")}
-        </p>
-      ))}
+      {people.map((person) => {
+        const name = [person.givenName, person.familyName].filter(Boolean).join(" ");
+        return (
+          <div key={person.id}>
+            <span className="case">{name}</span>
+            {": "}
+            {waysToReach(person.contact as Contact, t).join(" · ") || t("speaking.none")}
+            {works && person.residentNumber && (
+              <Knowledge number={claim.number} person={person.id} name={name} onChanged={onChanged} />
+            )}
+          </div>
+        );
+      })}
       {people.length === 0 && <p className="soft">{t("speaking.none")}</p>}
       {claim.acting.map((acting) => (
         <ActsFor key={acting.id} acting={acting} claim={claim} today={today} onChanged={onChanged} />
@@ -40,33 +51,6 @@ export function Speaking({ claim, today, onChanged }: Props) {
       <Begins claim={claim} today={today} onChanged={onChanged} />
     </section>
   );
-}
-
-function ways(contact: Contact, t: ReturnType<typeof useTranslation>["t"]): string[] {
-  const safe = [
-    contact.mayCall && t("speaking.call"),
-    contact.mayText && t("speaking.text"),
-    contact.mayWrite && t("speaking.write"),
-    contact.bestTime,
-  ];
-  const first = [contact.phone, contact.email, ...safe].filter(Boolean).join(", ");
-  const further = (contact.ways ?? []).map((way) =>
-    [
-      way.at,
-      t(way.safe === undefined ? "speaking.unsaidSafe" : way.safe ? "speaking.safe" : "speaking.notSafe"),
-      way.bestTime,
-    ]
-      .filter(Boolean)
-      .join(", "),
-  );
-  return [
-    first,
-    ...further,
-    contact.speaks && t("speaking.speaks", { language: contact.speaks }),
-    contact.interpreter && t("speaking.interpreter"),
-    contact.reads && t("speaking.reads", { language: contact.reads }),
-    contact.format && t("speaking.format", { format: spoken(contact.format, "readingFormat") }),
-  ].filter((one): one is string => Boolean(one));
 }
 
 function ActsFor({ acting, claim, today, onChanged }: Props & { acting: Schemas["ActingView"] }) {
@@ -125,7 +109,9 @@ function ActsFor({ acting, claim, today, onChanged }: Props & { acting: Schemas[
         <form onSubmit={end} className="flex flex-wrap gap-3 items-end mt-1">
           <label className="flex flex-col small">
             {t("acting.last")}
-            <input name="on" className="input input-sm case w-32" placeholder={shortDay(today)} />
+            <DayPlace today={today}>
+              <input name="on" className="input input-sm case w-32" placeholder={shortDay(today)} />
+            </DayPlace>
           </label>
           <label className="flex flex-col small">
             {t("acting.because")}
@@ -202,7 +188,12 @@ function Begins({ claim, today, onChanged }: Props) {
       {field("shownBy", t("acting.shownBy"), "w-56", true)}
       {field("contact", t("acting.contact"), "w-64")}
       {field("scope", t("acting.scope"))}
-      {field("until", t("acting.until"), "w-32")}
+      <label className="flex flex-col small">
+        {t("acting.until")}
+        <DayPlace today={today}>
+          <input name="until" className="input input-sm case w-32" />
+        </DayPlace>
+      </label>
       <label className="flex items-center gap-2 min-h-8">
         <input type="checkbox" name="identityChecked" className="checkbox checkbox-sm" />
         {t("acting.identityChecked")}

@@ -10,6 +10,7 @@ import { AnswerValue, questionAt, readAnswer } from "./AnswerValue";
 import { Judged } from "./Judged";
 import { MoreTime } from "./MoreTime";
 import { peopleOf } from "./people";
+import { RightAsItIs } from "./RightAsItIs";
 
 interface Props {
   item: Schemas["Item"];
@@ -78,11 +79,12 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
           </button>
         )}
       </div>
+      {item.inDoubt && <RightAsItIs claim={claim} item={item} onChanged={onChanged} />}
       {["household", "third"].includes(item.owner) && <MoreTime {...{ claim, item, today, onChanged }} />}
       {judged && <Judged claim={claim} what={judged} item={item.id} onChanged={onChanged} />}
       {open && (
         <form onSubmit={save} className="flex flex-wrap gap-3 items-end mt-2">
-          <AnswerValue question={question} people={people} />
+          <AnswerValue question={question} people={people} today={today} />
           <label className="flex flex-col small">
             {t("claim.answerReason")}
             <input name="reason" className="input input-sm w-72" required />

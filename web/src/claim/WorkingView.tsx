@@ -11,15 +11,17 @@ interface Props {
   claim: ClaimView;
   working: Schemas["Working"];
   today: string;
+  onAsk: () => void;
   onChanged: () => void;
 }
 
 /** The tests in order with every number, the sum line by line, and the decision at the foot. */
-export function WorkingView({ claim, working, today, onChanged }: Props) {
+export function WorkingView({ claim, working, today, onAsk, onChanged }: Props) {
   const { t } = useTranslation();
   const result = working.result;
   const names = namesOf(peopleOf(claim));
   const wanted = [...claim.items].sort((a, b) => Number(b.owner === "ours") - Number(a.owner === "ours"));
+  const theirs = wanted.filter((item) => item.owner === "household").length;
   return (
     <div className="panes grid grid-cols-[minmax(0,1fr)_22rem] min-h-full">
       <div className="px-6 py-4 flex flex-col gap-6">
@@ -29,6 +31,11 @@ export function WorkingView({ claim, working, today, onChanged }: Props) {
               <span>{t("claim.items")}</span>
               <span>{wanted.length}</span>
             </h2>
+            {theirs > 0 && claim.state === "open" && (
+              <button type="button" id="ask-household" className="btn btn-sm my-2" onClick={onAsk}>
+                {t("asking.open", { count: theirs })}
+              </button>
+            )}
             <ul>
               {wanted.map((item) => (
                 <WantedItem key={item.id} item={item} claim={claim} today={today} onChanged={onChanged} />

@@ -8,11 +8,12 @@ import { offersQuery } from "../api/offers";
 import { Bar } from "../parts/Bar";
 import { addDays, day } from "../parts/format";
 import { KeyStrip } from "../parts/Keys";
+import { LongList } from "../parts/LongList";
 import { useTrying } from "../parts/useTrying";
 import { useWidth } from "../parts/useWidth";
 import { AxisHead } from "./AxisHead";
 import { Batches } from "./Batches";
-import { DeskRow } from "./DeskRow";
+import { DeskRow, HEIGHT } from "./DeskRow";
 import { Drafts } from "./Drafts";
 import { Peek } from "./Peek";
 import { deskQuery, draftsQuery } from "./queries";
@@ -24,6 +25,13 @@ const ImportPacket = lazy(() => import("./ImportPacket"));
 const DAYS_BACK = 14;
 const DAYS_AHEAD = 33;
 
+interface Chosen {
+  number?: string;
+  place: number;
+}
+
+const FIRST: Chosen = { place: 0 };
+
 /** The day's work on one calendar: every claim's turn line, and the tide above on the same axis. */
 export function Desk() {
   const { t } = useTranslation();
@@ -33,10 +41,11 @@ export function Desk() {
   const step = round === "drafts" || round === "" ? undefined : round;
   const desk = useInfiniteQuery({ ...deskQuery(step), refetchInterval: 30_000 });
   const drafts = useQuery(draftsQuery());
-  const [chosen, setChosen] = useState(0);
+  const [chosen, setChosen] = useState<Chosen>(FIRST);
   const [importing, setImporting] = useState(false);
   const [attempt, refusal] = useTrying();
   const [axis, width] = useWidth();
+  const [scrolled, setScrolled] = useState<HTMLDivElement | null>(null);
 
   const pages = desk.data?.pages;
   const page = pages?.[0];
@@ -49,7 +58,9 @@ export function Desk() {
     [today, width],
   );
   const rows = useMemo(() => pages?.flatMap((one) => one.rows) ?? [], [pages]);
-  const index = Math.min(chosen, Math.max(0, rows.length - 1));
+  // The claim that was chosen stays chosen when others come before it; when it is gone, the one in its place is.
+  const found = rows.findIndex((one) => one.number === chosen.number);
+  const index = found >= 0 ? found : Math.min(chosen.place, Math.max(0, rows.length - 1));
   const row: Row | undefined = rows[index];
 
   const take = () =>
@@ -63,7 +74,8 @@ export function Desk() {
       const [first] = await queries.ensureQueryData(offersQuery());
       navigate({ to: "/quick-check/$service", params: { service: first.service } });
     });
-  const open = (number: string) => navigate({ to: "/claims/$number", params: { number } });
+  const open = (number: string) =>
+    navigate({ to: "/claims/$number", params: { number }, search: step ? { round: step } : {} });
   const takeUp = (one: Row) =>
     attempt(async () => {
       await done(api.POST("/api/claims/{number}/take", { params: { path: { number: one.number } } }));
@@ -73,14 +85,15 @@ export function Desk() {
   const onward = () => {
     if (desk.hasNextPage && !desk.isFetching) desk.fetchNextPage();
   };
+  const choose = (place: number) => setChosen({ number: rows[place]?.number, place });
   const down = () => {
-    if (index + 1 < rows.length) setChosen(index + 1);
+    if (index + 1 < rows.length) choose(index + 1);
     else onward();
   };
 
   const keys = [
     { key: "ArrowDown", says: t("keys.move"), act: down },
-    { key: "ArrowUp", says: t("keys.move"), act: () => setChosen(Math.max(0, index - 1)) },
+    { key: "ArrowUp", says: t("keys.move"), act: () => choose(Math.max(0, index - 1)) },
     { key: "Alt+O", says: t("keys.open"), act: () => row && open(row.number) },
     { key: "Alt+T", says: t("keys.takeUp"), act: () => row && !row.holder && takeUp(row) },
     { key: "Alt+N", says: t("keys.take"), act: take },
@@ -101,7 +114,7 @@ export function Desk() {
               round={round}
               onRound={(one) => {
                 setRound(one);
-                setChosen(0);
+                setChosen(FIRST);
               }}
             />
             <span className="ml-auto flex gap-2 shrink-0">
@@ -131,21 +144,29 @@ export function Desk() {
           {round === "drafts" ? (
             <Drafts drafts={drafts.data ?? []} />
           ) : (
-            <div className="flex-1 min-h-0 overflow-y-auto">
+            <div ref={setScrolled} className="flex-1 min-h-0 overflow-y-auto">
               <AxisHead axis={axis} page={page} today={today} scale={scale} />
-              <ul aria-label={t("desk.rows")}>
-                {rows.map((one, i) => (
+              <LongList
+                label={t("desk.rows")}
+                count={rows.length}
+                keyOf={(i) => rows[i].number}
+                height={HEIGHT}
+                within={scrolled}
+                shown={index}
+              >
+                {(i, item) => (
                   <DeskRow
-                    key={one.number}
-                    row={one}
+                    key={rows[i].number}
+                    row={rows[i]}
                     today={today}
                     scale={scale}
                     chosen={i === index}
-                    onChoose={() => setChosen(i)}
-                    onOpen={() => open(one.number)}
+                    item={item}
+                    onChoose={() => choose(i)}
+                    onOpen={() => open(rows[i].number)}
                   />
-                ))}
-              </ul>
+                )}
+              </LongList>
               {desk.data && rows.length === 0 && <p className="soft p-5">{t("desk.empty")}</p>}
               {desk.hasNextPage && (
                 <p className="p-5">

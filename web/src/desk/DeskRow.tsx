@@ -1,9 +1,9 @@
 import type { ScaleTime } from "d3-scale";
-import { useEffect, useRef } from "react";
 import { useTranslation } from "react-i18next";
 import type { Row } from "../api/client";
 import { day, shortDay } from "../parts/format";
-import { TurnLine } from "../parts/TurnLine";
+import { LifeOnAxis } from "../parts/LifeOnAxis";
+import type { Item } from "../parts/LongList";
 import { TurnMark } from "../parts/TurnMark";
 import { COLUMNS } from "./AxisHead";
 
@@ -12,21 +12,19 @@ interface Props {
   today: string;
   scale: ScaleTime<number, number>;
   chosen: boolean;
+  item: Item;
   onChoose: () => void;
   onOpen: () => void;
 }
 
-const HEIGHT = 38;
+/** How high a row is. Pixels. */
+export const HEIGHT = 38;
 
 /** A claim on the desk: whose it is, its turn line on the shared axis, and the next step. */
-export function DeskRow({ row, today, scale, chosen, onChoose, onOpen }: Props) {
+export function DeskRow({ row, today, scale, chosen, item, onChoose, onOpen }: Props) {
   const { t } = useTranslation();
-  const place = useRef<HTMLLIElement>(null);
-  useEffect(() => {
-    if (chosen) place.current?.scrollIntoView({ block: "nearest" });
-  }, [chosen]);
   return (
-    <li ref={place} className="far border-b border-base-300 relative">
+    <li {...item} className="border-b border-base-300 relative">
       <button
         type="button"
         aria-current={chosen}
@@ -40,16 +38,8 @@ export function DeskRow({ row, today, scale, chosen, onChoose, onOpen }: Props) 
           <span className="block text-[0.76rem] soft">{row.title}</span>
         </span>
         <span className="block relative h-[38px]">
-          <span
-            className="absolute top-0 bottom-0 w-[2px] bg-current"
-            style={{ left: scale(day(today)) - 1 }}
-            aria-hidden="true"
-          />
-          <TurnLine
-            stretches={row.stretches}
-            turn={row.turn}
-            lodgedOn={row.lodgedOn}
-            dueOn={row.dueOn}
+          <LifeOnAxis
+            claim={row}
             today={today}
             scale={scale}
             height={HEIGHT}

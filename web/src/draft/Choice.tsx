@@ -1,5 +1,6 @@
 import { useTranslation } from "react-i18next";
 import { spoken } from "../i18n/words";
+import { Pick } from "../parts/Pick";
 import { Field, goOn, place } from "./Field";
 import { FieldMark } from "./FieldMark";
 import { at } from "./packet";
@@ -18,11 +19,33 @@ interface Props {
   className?: string;
 }
 
+/** What is seen at a glance is a plain list; among more than that one finds by typing. */
+const FEW = 9;
+
 /** One of some words. */
 export function Choice({ handle, pointer, label, options, of, words, empty, className }: Props) {
   const { t } = useTranslation();
   const said = words ?? ((option: string) => spoken(option, of));
   const value = at(handle.draft.packet, pointer);
+  const chosen = typeof value === "string" ? value : undefined;
+  if (options.length > FEW) {
+    return (
+      <div className="relative">
+        <Pick
+          id={place(pointer)}
+          pointer={pointer}
+          label={label}
+          className={className}
+          placeholder={empty || t("app.choose")}
+          options={options.map((option) => ({ id: option, words: said(option) }))}
+          value={chosen}
+          onPick={(taken) => handle.set(pointer, taken)}
+          onEnter={goOn}
+        />
+        <FieldMark handle={handle} pointer={pointer} />
+      </div>
+    );
+  }
   return (
     <span className="block relative">
       <select
@@ -30,7 +53,7 @@ export function Choice({ handle, pointer, label, options, of, words, empty, clas
         data-pointer={pointer}
         className={`select ${className ?? ""}`}
         aria-label={label}
-        value={typeof value === "string" ? value : ""}
+        value={chosen ?? ""}
         onChange={(event) => handle.set(pointer, event.target.value || undefined)}
         onKeyDown={goOn}
       >

@@ -6,6 +6,7 @@ export type Income = Schemas["ToldIncome"];
 export type Expense = Schemas["ToldExpense"];
 export type Asset = Schemas["ToldAsset"];
 export type Signature = Schemas["ToldSignature"];
+export type Contact = NonNullable<Person["contact"]>;
 type Household = Schemas["ToldHousehold"];
 
 export interface Request {
@@ -55,6 +56,8 @@ export interface Taking {
   reached?: { on?: string; shownBy?: string };
   /** The day that an answer should come before. */
   outside?: { what?: string; on?: string; shownBy?: string };
+  /** That it reports a change: from which day on, and how it was told. */
+  change?: { on?: string; told?: string };
   /** Why the household wishes to be hurried. */
   hurry?: string;
 }

@@ -2,9 +2,9 @@ import { scaleTime } from "d3-scale";
 import { type PointerEvent, useId } from "react";
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
-import { Field } from "../draft/Field";
+import { DayField } from "../draft/DayField";
 import { at } from "../draft/packet";
-import { dateWords, readDate } from "../draft/typing";
+import { dateWords } from "../draft/typing";
 import { asked } from "../i18n/words";
 import { addDays, day, dayAndMonth, shortDay } from "../parts/format";
 import { useWidth } from "../parts/useWidth";
@@ -47,18 +47,18 @@ export function LeaveStrip({ handle, pointer, matter }: QuestionProps) {
         {shown.map((kind) => {
           const words = asked(matter.service, kind);
           const iso = value(kind);
-          const shownDay = dateWords(iso);
           return (
             <div key={kind} className="contents">
               <span className="h-[40px] flex items-center">{words}</span>
               <span className="h-[40px] flex items-center">
-                <Field
+                <DayField
                   handle={handle}
                   pointer={place + kind}
                   label={words}
                   describedBy={about}
-                  shown={shownDay}
-                  read={(text) => (text === shownDay ? iso : readDate(text, matter.today, true))}
+                  value={iso}
+                  today={matter.today}
+                  ahead
                   expected="14 3 26"
                   className="w-36"
                   step={(days) => {

@@ -1,9 +1,10 @@
 import type { QuestionView } from "../api/client";
 import { Choice, YesNo } from "../draft/Choice";
+import { DayField } from "../draft/DayField";
 import { Field, goOn, place } from "../draft/Field";
 import { NameOutside } from "../draft/NameOutside";
 import { at } from "../draft/packet";
-import { dateWords, readDate, readMonth, readNumber } from "../draft/typing";
+import { readMonth, readNumber } from "../draft/typing";
 import type { DraftHandle } from "../draft/useDraft";
 import { asked, spoken } from "../i18n/words";
 import { namesOf } from "../parts/called";
@@ -61,12 +62,14 @@ export function QuestionField({ handle, question, pointer, path, matter, narrow 
     case "whole":
       return field(value === undefined ? "" : String(value), whole, "3", "w-20", true);
     case "date": {
-      const shown = dateWords(value as string);
-      return field(
-        shown,
-        (text) => (text === shown ? value : readDate(text, today, true)),
-        "14 3 26",
-        "w-40",
+      return (
+        <DayField
+          {...{ handle, pointer, label, today }}
+          value={value as string}
+          ahead
+          expected="14 3 26"
+          className="w-40"
+        />
       );
     }
     case "month":

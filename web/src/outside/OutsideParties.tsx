@@ -6,6 +6,7 @@ import { api, done } from "../api/client";
 import { spoken, vocabulary } from "../i18n/words";
 import { Bar } from "../parts/Bar";
 import { KeyStrip } from "../parts/Keys";
+import { LongList } from "../parts/LongList";
 import { TurnMark } from "../parts/TurnMark";
 import { useTrying } from "../parts/useTrying";
 import { Party } from "./Party";
@@ -21,6 +22,7 @@ export function OutsideParties() {
   const [kind, setKind] = useState("");
   const [start, setStart] = useState("");
   const [chosen, setChosen] = useState("");
+  const [scrolled, setScrolled] = useState<HTMLElement | null>(null);
   const [attempt, refusal] = useTrying();
   const parties = useQuery(partiesQuery(kind, start));
   const rows = parties.data ?? [];
@@ -82,31 +84,43 @@ export function OutsideParties() {
               {refusal || t("party.failed", { message: parties.error?.message })}
             </p>
           )}
-          <ul className="min-h-0 overflow-y-auto flex-1">
-            {rows.map((row) => (
-              <li key={row.id} className="far border-b border-base-300">
-                <button
-                  type="button"
-                  aria-current={row.id === chosen}
-                  className={`w-full min-h-11 px-5 py-1 text-left cursor-pointer border-l-3 flex justify-between gap-3 items-baseline ${row.id === chosen ? "bg-(--chosen) border-primary" : "border-transparent"}`}
-                  onClick={() => setChosen(row.id)}
-                >
-                  <span className="min-w-0">
-                    <span className="case">{row.name}</span>
-                    <span className="soft small block">{spoken(row.kind, "partyKind")}</span>
-                  </span>
-                  {row.waiting > 0 && (
-                    <span className="small whitespace-nowrap">
-                      <TurnMark turn="thirdParty" /> {t("party.waiting", { count: row.waiting })}
-                    </span>
-                  )}
-                </button>
-              </li>
-            ))}
+          <div ref={setScrolled} className="min-h-0 overflow-y-auto flex-1">
+            <LongList
+              label={t("party.list")}
+              count={rows.length}
+              keyOf={(i) => rows[i].id}
+              height={45}
+              within={scrolled}
+              shown={index < 0 ? undefined : index}
+            >
+              {(i, item) => {
+                const row = rows[i];
+                return (
+                  <li {...item} key={row.id} className="border-b border-base-300">
+                    <button
+                      type="button"
+                      aria-current={row.id === chosen}
+                      className={`w-full min-h-11 px-5 py-1 text-left cursor-pointer border-l-3 flex justify-between gap-3 items-baseline ${row.id === chosen ? "bg-(--chosen) border-primary" : "border-transparent"}`}
+                      onClick={() => setChosen(row.id)}
+                    >
+                      <span className="min-w-0">
+                        <span className="case">{row.name}</span>
+                        <span className="soft small block">{spoken(row.kind, "partyKind")}</span>
+                      </span>
+                      {row.waiting > 0 && (
+                        <span className="small whitespace-nowrap">
+                          <TurnMark turn="thirdParty" /> {t("party.waiting", { count: row.waiting })}
+                        </span>
+                      )}
+                    </button>
+                  </li>
+                );
+              }}
+            </LongList>
             {parties.isSuccess && rows.length === 0 && (
-              <li className="soft p-5">{t(kind && start.trim() ? "party.unknown" : "party.empty")}</li>
+              <p className="soft p-5">{t(kind && start.trim() ? "party.unknown" : "party.empty")}</p>
             )}
-          </ul>
+          </div>
         </section>
         <main className="min-w-0 min-h-0 overflow-y-auto px-6 py-4">
           {chosen ? (

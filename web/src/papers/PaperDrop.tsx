@@ -1,11 +1,10 @@
 import { useState } from "react";
 import { Button, DropZone, FileTrigger, Text } from "react-aria-components";
 import { useTranslation } from "react-i18next";
-import { type Filing, sendPaper } from "./sending";
 
 interface Props {
-  number: string;
-  filing: Filing;
+  /** Sends a file, says how far it is from 0 to 1, and answers the id of what it became. */
+  send: (file: File, onProgress: (done: number) => void) => Promise<string>;
   onTaken: (id: string) => void;
 }
 
@@ -20,7 +19,7 @@ const ACCEPTED = ["application/pdf", "image/png", "image/jpeg"];
 const MOST = 40;
 
 /** A place to drop papers on, with a button and a phone's camera as well; each says how far it is, or why it was refused. */
-export function PaperDrop({ number, filing, onTaken }: Props) {
+export function PaperDrop({ send: sendFile, onTaken }: Props) {
   const { t } = useTranslation();
   const [sending, setSending] = useState<Sending[]>([]);
   const [next, setNext] = useState(1);
@@ -29,7 +28,7 @@ export function PaperDrop({ number, filing, onTaken }: Props) {
   const send = async (one: Sending) => {
     change(one.key, { refusal: "", done: 0 });
     try {
-      const id = await sendPaper(number, one.file, filing, (done) => change(one.key, { done }));
+      const id = await sendFile(one.file, (done) => change(one.key, { done }));
       setSending((all) => all.filter((other) => other.key !== one.key));
       onTaken(id);
     } catch (problem) {

@@ -1,26 +1,36 @@
 import { useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
-import { FIELD_OF, waits } from "./kinds";
+import { FIELD_OF } from "./kinds";
 
 const STEP = 0.25;
 const NEAREST = 3;
 const FARTHEST = 0.5;
 const QUARTER = 90;
 
+/** What is drawn of a file, or of the pages of several. */
+type Drawn = Pick<Schemas["Picture"], "name" | "pages" | "drawn" | "unreadable" | "turns" | "proposals">;
+
 interface Props {
-  paper: Schemas["PaperView"];
+  /** Where the pages are, without the number of the page. */
+  at: string;
+  words: string;
+  /** None for a paper that was only told of. */
+  picture?: Drawn;
+  /** Whether what the machine read is marked. */
+  marked: boolean;
   /** The field that is being read; its place on the page is drawn stronger. */
   field: string;
+  /** Puts the pages in order; none where they stay as they are. */
+  onOrder?: () => void;
 }
 
 /** The pages of a paper, one at a time: nearer, farther, turned; what the machine read is marked where it stands. */
-export function PaperPages({ paper, field }: Props) {
+export function PaperPages({ at, words, picture, marked, field, onOrder }: Props) {
   const { t } = useTranslation();
   const [page, setPage] = useState(0);
   const [zoom, setZoom] = useState(1);
   const [turn, setTurn] = useState(0);
-  const picture = paper.picture;
   const meant = picture?.proposals.find((one) => FIELD_OF[one.field] === field)?.page;
   useEffect(() => {
     if (meant !== undefined) setPage(meant);
@@ -28,12 +38,13 @@ export function PaperPages({ paper, field }: Props) {
   if (!picture) return <p className="soft p-4">{t("paper.noPicture")}</p>;
   if (picture.unreadable) return <p className="wrong p-4">{t("paper.unreadable")}</p>;
   if (!picture.drawn) return <p className="soft p-4">{t("paper.drawing")}</p>;
+  const turned = (turn + (picture.turns[page] ?? 0)) % 360;
   const go = (by: number) => setPage(Math.max(0, Math.min(picture.pages - 1, page + by)));
   const near = (by: number) => setZoom(Math.max(FARTHEST, Math.min(NEAREST, zoom + by)));
   return (
     <section
       className="flex flex-col min-h-0 h-full"
-      aria-label={t("paper.pages", { name: picture.name || paper.words })}
+      aria-label={t("paper.pages", { name: picture.name || words })}
     >
       <div className="flex flex-wrap gap-2 items-center px-3 py-1.5 border-b border-base-300 small">
         <button type="button" className="btn btn-xs" onClick={() => near(STEP)}>
@@ -45,6 +56,11 @@ export function PaperPages({ paper, field }: Props) {
         <button type="button" className="btn btn-xs" onClick={() => setTurn((turn + QUARTER) % 360)}>
           {t("paper.turn")}
         </button>
+        {onOrder && (
+          <button type="button" className="btn btn-xs" onClick={onOrder}>
+            {t("pages.open")}
+          </button>
+        )}
         {picture.pages > 1 && (
           <span className="flex items-center gap-2 ml-auto">
             <button type="button" className="btn btn-xs" disabled={page === 0} onClick={() => go(-1)}>
@@ -66,16 +82,16 @@ export function PaperPages({ paper, field }: Props) {
       <div className="flex-1 min-h-0 overflow-auto bg-base-200 p-3" tabIndex={0}>
         <div
           className="mx-auto relative"
-          style={{ width: `${zoom * 100}%`, transform: turn ? `rotate(${turn}deg)` : undefined }}
+          style={{ width: `${zoom * 100}%`, transform: turned ? `rotate(${turned}deg)` : undefined }}
         >
           <img
-            key={`${paper.id}-${page}`}
-            src={`/api/papers/${paper.id}/pages/${page}`}
-            alt={t("paper.pageOf", { page: page + 1, kind: paper.words })}
+            key={`${at}-${page}`}
+            src={`${at}/pages/${page}`}
+            alt={t("paper.pageOf", { page: page + 1, kind: words })}
             className="block w-full bg-white"
           />
           {picture.proposals
-            .filter((one) => one.page === page && waits(paper))
+            .filter((one) => one.page === page && marked)
             .map((one) => (
               <span
                 key={one.field}

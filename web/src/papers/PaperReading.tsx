@@ -6,12 +6,13 @@ import { spoken, vocabulary } from "../i18n/words";
 import { fullDay, money } from "../parts/format";
 import { Key } from "../parts/Keys";
 import { useTrying } from "../parts/useTrying";
+import { KindOfPaper } from "./KindOfPaper";
 import { FIELD_OF, reads, type Shown, waits } from "./kinds";
+import { OneOf } from "./OneOf";
 import { ReadField } from "./ReadField";
 import { ZoneSaid } from "./ZoneSaid";
 
 const FAULTS = vocabulary("paperFault");
-const KINDS = vocabulary("paperKind");
 
 interface Props {
   claim: ClaimView;
@@ -105,44 +106,23 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
   return (
     <form key={paper.id} onSubmit={submit} className="flex flex-col gap-3 p-4">
       <div className="flex flex-wrap gap-3">
-        <Labelled words={t("paper.kind")}>
-          <select className="select w-full" value={kind} onChange={(event) => setKind(event.target.value)}>
-            {KINDS.map((one) => (
-              <option key={one} value={one}>
-                {spoken(one, "paperKind")}
-              </option>
-            ))}
-          </select>
-        </Labelled>
-        <Labelled words={t("paper.whose")}>
-          <select
-            className="select w-full"
-            value={person}
-            onChange={(event) => setPerson(event.target.value)}
-          >
-            <option value="">{t("paper.nobodys")}</option>
-            {people.map(([id, name]) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </Labelled>
+        <KindOfPaper label={t("paper.kind")} kind={kind} onKind={setKind} />
+        <OneOf
+          label={t("paper.whose")}
+          none={t("paper.nobodys")}
+          value={person}
+          options={people}
+          onValue={setPerson}
+        />
         {(kind === "payslip" || paper.income) && (
-          <Labelled words={t("paper.income")} wide>
-            <select
-              className="select w-full"
-              value={income}
-              onChange={(event) => setIncome(event.target.value)}
-            >
-              <option value="">{t("app.choose")}</option>
-              {incomes.map(([id, name]) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          </Labelled>
+          <OneOf
+            label={t("paper.income")}
+            none={t("app.choose")}
+            value={income}
+            options={incomes}
+            wide
+            onValue={setIncome}
+          />
         )}
       </div>
       {paper.picture?.remark && (
@@ -184,6 +164,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
                       name={one}
                       label={t(`paper.${one}`)}
                       before={before[one]}
+                      today={one.endsWith("On") || one === "birthDate" ? today : undefined}
                       onText={one === "name" ? setName : undefined}
                       {...read}
                     />
@@ -201,6 +182,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
                     name={one}
                     label={t(`paper.${one}`)}
                     example={one === "gross" ? "1,863.33" : "31 10 26"}
+                    today={one === "periodEnd" ? today : undefined}
                     {...read}
                   />
                 </td>
@@ -237,9 +219,10 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
           </div>
         </fieldset>
       )}
-      <Labelled words={t("paper.because")}>
+      <label className="flex flex-col gap-0.5">
+        <span className="soft small">{t("paper.because")}</span>
         <input name="because" className="input input-sm w-full" autoComplete="off" />
-      </Labelled>
+      </label>
       <div className="flex gap-3 items-center">
         <button type="submit" id="accept-paper" className="btn btn-primary btn-sm">
           {t("paper.accept")} <Key of="Alt+A" />
@@ -261,15 +244,6 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
         </p>
       )}
     </form>
-  );
-}
-
-function Labelled({ words, wide, children }: { words: string; wide?: boolean; children: React.ReactNode }) {
-  return (
-    <label className={`flex flex-col gap-0.5 flex-1 ${wide ? "basis-full" : "min-w-28"}`}>
-      <span className="soft small">{words}</span>
-      {children}
-    </label>
   );
 }
 

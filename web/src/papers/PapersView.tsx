@@ -8,9 +8,11 @@ import { spoken } from "../i18n/words";
 import { namesOf } from "../parts/called";
 import { fullDay, shortDay } from "../parts/format";
 import { askedFor, type Shown, waits } from "./kinds";
+import { PageOrder } from "./PageOrder";
 import { PaperDrop } from "./PaperDrop";
 import { PaperPages } from "./PaperPages";
 import { incomeWords, PaperReading } from "./PaperReading";
+import { sendPaper } from "./sending";
 
 /** How often pages that are being drawn are looked for again. Milliseconds. */
 const LOOK_AGAIN = 1_500;
@@ -38,6 +40,7 @@ export function PapersView({ claim, today, onChanged }: Props) {
   const [chosen, setChosen] = useState("");
   const [field, setField] = useState("");
   const [besideIt, setBesideIt] = useState("");
+  const [ordering, setOrdering] = useState(false);
   const [forItem, setForItem] = useState<Schemas["StillWanted"]>();
   const household = (claim.packet as unknown as Packet).household;
   const names = namesOf(peopleOf(claim));
@@ -102,13 +105,19 @@ export function PapersView({ claim, today, onChanged }: Props) {
           {forItem ? t("paper.forItem", { what: forItem.words }) : t("paper.forNothing")}
         </p>
         <PaperDrop
-          number={claim.number}
-          filing={{
-            kind: asked?.kind ?? "other",
-            item: forItem?.item,
-            person: whose && names.has(whose) ? whose : incomeOwner(household, whose),
-            income: household.incomes.some((one) => one.id === whose) ? whose : undefined,
-          }}
+          send={(file, onProgress) =>
+            sendPaper(
+              claim.number,
+              file,
+              {
+                kind: asked?.kind ?? "other",
+                item: forItem?.item,
+                person: whose && names.has(whose) ? whose : incomeOwner(household, whose),
+                income: household.incomes.some((one) => one.id === whose) ? whose : undefined,
+              },
+              onProgress,
+            )
+          }
           onTaken={(id) => {
             setChosen(id);
             setForItem(undefined);
@@ -127,7 +136,7 @@ export function PapersView({ claim, today, onChanged }: Props) {
               >
                 {one.picture?.drawn && !one.picture.unreadable ? (
                   <img
-                    src={`/api/papers/${one.id}/small`}
+                    src={`/api/papers/${one.id}/small/0`}
                     alt=""
                     className="w-9 h-12 object-cover bg-white"
                   />
@@ -159,16 +168,36 @@ export function PapersView({ claim, today, onChanged }: Props) {
         className={`min-w-0 min-h-0 border-r border-base-300 ${other ? "grid grid-cols-2 grid-rows-[minmax(0,1fr)] stacks" : ""}`}
       >
         {paper ? (
-          <PaperPages key={paper.id} paper={paper} field={field} />
+          <PaperPages
+            key={paper.id}
+            {...drawn(paper)}
+            field={field}
+            onOrder={waits(paper) && claim.state === "open" ? () => setOrdering(true) : undefined}
+          />
         ) : (
           <p className="soft p-4">{t("paper.none")}</p>
         )}
         {other && (
           <div className="min-w-0 min-h-0 border-l border-base-300">
-            <PaperPages key={other.id} paper={other} field="" />
+            <PaperPages key={other.id} {...drawn(other)} field="" />
           </div>
         )}
       </div>
+      {ordering && paper?.picture && (
+        <PageOrder
+          key={`${paper.id}-${paper.picture.version}`}
+          claim={claim}
+          paper={paper}
+          others={waiting.filter((one) => one.id !== paper.id && one.picture)}
+          people={people}
+          onDone={(fresh) => {
+            setOrdering(false);
+            queries.setQueryData(key, fresh);
+            onChanged();
+          }}
+          onClose={() => setOrdering(false)}
+        />
+      )}
       <section className="overflow-y-auto" aria-label={t("paper.reading")}>
         {paper?.picture && (
           <PaperReading
@@ -185,6 +214,15 @@ export function PapersView({ claim, today, onChanged }: Props) {
       </section>
     </div>
   );
+}
+
+function drawn(paper: Schemas["PaperView"]) {
+  return {
+    at: `/api/papers/${paper.id}`,
+    words: paper.words,
+    picture: paper.picture,
+    marked: waits(paper),
+  };
 }
 
 function incomeOwner(household: Packet["household"], income: string | undefined): string | undefined {

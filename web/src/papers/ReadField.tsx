@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
 import { goOn } from "../draft/Field";
 import { dateWords } from "../draft/typing";
+import { DayPlace } from "../parts/DayPlace";
 import { money } from "../parts/format";
 
 interface Props {
@@ -10,6 +11,8 @@ interface Props {
   label: string;
   before?: string;
   example?: string;
+  /** Of a day: today's. */
+  today?: string;
   /** Of several lines. */
   tall?: boolean;
   /** What the machine read for a field. */
@@ -20,7 +23,7 @@ interface Props {
 
 /** A field for what a paper shows. What the machine read stands beside it; Enter in the empty field takes it. */
 export function ReadField(props: Props) {
-  const { name, label, before, example, tall, proposed, onField, onText } = props;
+  const { name, label, before, example, today, tall, proposed, onField, onText } = props;
   const { t } = useTranslation();
   const [text, setText] = useState(before ?? "");
   const proposal = proposed(name);
@@ -43,6 +46,14 @@ export function ReadField(props: Props) {
     onFocus: () => onField(name),
     onKeyDown: keys,
   };
+  const line = (
+    <input
+      {...shared}
+      className="input input-sm case w-full"
+      placeholder={words ? undefined : example}
+      onChange={(event) => change(event.target.value)}
+    />
+  );
   return (
     <>
       {tall ? (
@@ -52,13 +63,10 @@ export function ReadField(props: Props) {
           className="textarea case w-full"
           onChange={(event) => change(event.target.value)}
         />
+      ) : today ? (
+        <DayPlace today={today}>{line}</DayPlace>
       ) : (
-        <input
-          {...shared}
-          className="input input-sm case w-full"
-          placeholder={words ? undefined : example}
-          onChange={(event) => change(event.target.value)}
-        />
+        line
       )}
       {words && text !== words && (
         <button

@@ -9,20 +9,36 @@ export interface Filing {
   remark?: string;
 }
 
-/**
- * Sends a file as a paper of a claim, and says how far it is, from 0 to 1.
- *
- * A lost connection is no end: it is sent again when the line is back, a few times.
- */
-export async function sendPaper(
+/** Sends a file as a paper of a claim, and says how far it is, from 0 to 1. */
+export function sendPaper(
   number: string,
   file: File,
   filing: Filing,
   onProgress: (done: number) => void,
 ): Promise<string> {
+  const head: Record<string, string> = { "X-Paper-Kind": filing.kind };
+  if (filing.item !== undefined) head["X-Paper-Item"] = String(filing.item);
+  if (filing.person) head["X-Paper-Person"] = filing.person;
+  if (filing.income) head["X-Paper-Income"] = filing.income;
+  if (filing.remark) head["X-Paper-Remark"] = encodeURIComponent(filing.remark);
+  return sendFile(`/api/claims/${number}/papers`, file, head, onProgress);
+}
+
+/** Sends a file that came by post, and says how far it is, from 0 to 1. */
+export function sendPost(file: File, onProgress: (done: number) => void): Promise<string> {
+  return sendFile("/api/tray", file, {}, onProgress);
+}
+
+/** A lost connection is no end: it is sent again when the line is back, a few times. */
+async function sendFile(
+  path: string,
+  file: File,
+  head: Record<string, string>,
+  onProgress: (done: number) => void,
+): Promise<string> {
   for (let attempt = 1; ; attempt++) {
     try {
-      return await once(number, file, filing, onProgress);
+      return await once(path, file, head, onProgress);
     } catch (problem) {
       if (problem instanceof Refusal || attempt === ATTEMPTS) throw problem;
       await back();
@@ -48,22 +64,18 @@ function back(): Promise<void> {
 }
 
 function once(
-  number: string,
+  path: string,
   file: File,
-  filing: Filing,
+  head: Record<string, string>,
   onProgress: (done: number) => void,
 ): Promise<string> {
   return new Promise((resolve, reject) => {
     const request = new XMLHttpRequest();
-    request.open("POST", `/api/claims/${number}/papers`);
+    request.open("POST", path);
     request.setRequestHeader("Content-Type", "application/octet-stream");
     request.setRequestHeader("X-XSRF-TOKEN", token());
-    request.setRequestHeader("X-Paper-Kind", filing.kind);
     request.setRequestHeader("X-Paper-Name", encodeURIComponent(file.name));
-    if (filing.item !== undefined) request.setRequestHeader("X-Paper-Item", String(filing.item));
-    if (filing.person) request.setRequestHeader("X-Paper-Person", filing.person);
-    if (filing.income) request.setRequestHeader("X-Paper-Income", filing.income);
-    if (filing.remark) request.setRequestHeader("X-Paper-Remark", encodeURIComponent(filing.remark));
+    for (const [name, value] of Object.entries(head)) request.setRequestHeader(name, value);
     request.upload.onprogress = (event) => onProgress(event.total ? event.loaded / event.total : 0);
     request.onerror = () => reject(new Error("lost"));
     request.onload = () => {

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useChoices } from "../api/choices";
 import { Dialog } from "./Dialog";
-import { chosen, type KeyAction } from "./Keys";
+import { chosen, type KeyAction } from "./keyAction";
 
 const LETTER = /^Alt\+[A-Z]$/;
 

@@ -1,11 +1,19 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "@tanstack/react-router";
-import { useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useChoices } from "../api/choices";
 import { send } from "../api/client";
 import { useSession } from "../api/session";
 import { shortDay } from "./format";
+
+const Found = lazy(async () => ({ default: (await import("./Found")).Found }));
+
+/** How the number of a claim is written. */
+const NUMBER = /^[a-z]{2}-\d{2}-\d{6}-\d$/i;
+
+const SEES_LOOKS = ["senior caseworker", "auditor"];
+const TAKES_POST = ["front desk", "caseworker", "senior caseworker"];
 
 /** The bar: where one is, the finder, the date and who one is. */
 export function Bar() {
@@ -14,6 +22,7 @@ export function Bar() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [sought, setSought] = useState("");
+  const [looking, setLooking] = useState("");
   const [choices, choose] = useChoices();
   const night = choices.look === "night";
   const size = choices.size ?? "plain";
@@ -38,6 +47,21 @@ export function Bar() {
         <Link to="/outside" className="mr-5">
           {t("bar.outside")}
         </Link>
+        {session?.role && TAKES_POST.includes(session.role) && (
+          <Link to="/tray" className="mr-5">
+            {t("bar.tray")}
+          </Link>
+        )}
+        {(session?.role === "caseworker" || session?.role === "senior caseworker") && (
+          <Link to="/registers" className="mr-5">
+            {t("bar.registers")}
+          </Link>
+        )}
+        {session?.role && SEES_LOOKS.includes(session.role) && (
+          <Link to="/looks" className="mr-5">
+            {t("bar.looks")}
+          </Link>
+        )}
         <Link to="/rules/$service" params={{ service: "householdAllowance" }}>
           {t("bar.rules")}
         </Link>
@@ -46,7 +70,10 @@ export function Bar() {
         className="ml-auto"
         onSubmit={(event) => {
           event.preventDefault();
-          if (sought.trim()) navigate({ to: "/claims/$number", params: { number: sought.trim() } });
+          const words = sought.trim();
+          if (NUMBER.test(words))
+            navigate({ to: "/claims/$number", params: { number: words.toUpperCase() } });
+          else if (words) setLooking(words);
         }}
       >
         <input
@@ -57,6 +84,11 @@ export function Bar() {
           onChange={(event) => setSought(event.target.value)}
         />
       </form>
+      {looking && (
+        <Suspense>
+          <Found words={looking} onClose={() => setLooking("")} />
+        </Suspense>
+      )}
       <span>{session ? shortDay(session.today) : ""}</span>
       <span title={session?.role ?? ""}>{session?.name}</span>
       <button

@@ -1,26 +1,13 @@
 import { lazy, Suspense, useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { useChoices } from "../api/choices";
-
-/** A key that does something here: how it is written, what it does, and whether the strip shows it. */
-export interface KeyAction {
-  key: string;
-  says: string;
-  act?: () => void;
-  /** Not on the strip, only in the list of all keys. */
-  quiet?: boolean;
-}
+import { chosen, type KeyAction } from "./keyAction";
 
 function matches(event: KeyboardEvent, key: string): boolean {
   const [last, ...held] = key.split("+").reverse();
   const alt = held.includes("Alt");
   if (event.altKey !== alt || event.ctrlKey || event.metaKey) return false;
   return event.key === last || (alt && event.code === (/^\d$/.test(last) ? `Digit${last}` : `Key${last}`));
-}
-
-/** The key as somebody has chosen it. */
-export function chosen(choices: Record<string, string>, key: string): string {
-  return choices[`key ${key}`] ?? key;
 }
 
 /** A key beside what it does, as somebody has chosen it; nothing where they have turned the keys off. */

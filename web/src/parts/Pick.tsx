@@ -1,6 +1,6 @@
-import { type KeyboardEvent, useEffect, useState } from "react";
+import type { KeyboardEvent } from "react";
 import { Button, ComboBox, Input, ListBox, ListBoxItem, Popover } from "react-aria-components";
-import { fitting } from "./fitting";
+import { fits, meant } from "./fits";
 
 export interface Option {
   id: string;
@@ -20,25 +20,35 @@ interface Props {
   onEnter?: (event: KeyboardEvent<HTMLElement>) => void;
 }
 
-/** One of many: found by the beginnings of its words, or chosen from the list; Enter takes the first that fits. */
+/**
+ * One of many: found by the beginnings of its words, or chosen from the list; Enter takes the first that fits. What
+ * is typed is the library's to keep and to take back: only what is chosen comes from outside.
+ */
 export function Pick({ label, options, value, onPick, id, pointer, className, placeholder, onEnter }: Props) {
   const words = options.find((one) => one.id === value)?.words ?? "";
-  const [text, setText] = useState(words);
-  useEffect(() => setText(words), [words]);
-  const typed = text !== words;
-  const shown = typed ? fitting(options, text) : options;
-  const take = (taken: string | undefined) => {
-    setText(options.find((one) => one.id === taken)?.words ?? "");
-    if (taken !== value) onPick(taken);
+  const pick = (taken: string | undefined) => taken !== value && onPick(taken);
+  const enter = (event: KeyboardEvent<HTMLInputElement>) => {
+    // With one chosen in the list, the library takes that one; else it is the first that fits what was typed.
+    if (event.key !== "Enter" || event.currentTarget.getAttribute("aria-activedescendant")) return;
+    const text = event.currentTarget.value;
+    if (text !== words) {
+      event.preventDefault();
+      if (text.trim() === "") pick(undefined);
+      else {
+        const one = meant(options, text);
+        if (!one) return;
+        pick(one.id);
+      }
+    }
+    onEnter?.(event);
   };
   return (
     <ComboBox
       aria-label={label}
-      items={shown}
-      inputValue={text}
-      onInputChange={setText}
-      selectedKey={value ?? null}
-      onSelectionChange={(key) => key !== null && take(String(key))}
+      defaultItems={options}
+      defaultFilter={(one, text) => text === words || fits(one, text)}
+      value={value ?? null}
+      onChange={(key) => pick(key === null ? undefined : String(key))}
       menuTrigger="input"
       className="relative block"
     >
@@ -49,15 +59,7 @@ export function Pick({ label, options, value, onPick, id, pointer, className, pl
         placeholder={placeholder}
         autoComplete="off"
         onFocus={(event) => event.target.select()}
-        onBlur={() => typed && text.trim() === "" && take(undefined)}
-        onKeyDownCapture={(event) => {
-          // With one chosen in the list, Enter takes that one; else the first that fits what was typed.
-          if (event.key !== "Enter" || event.currentTarget.getAttribute("aria-activedescendant")) return;
-          if (typed && text.trim() === "") take(undefined);
-          else if (typed && shown[0]) take(shown[0].id);
-          else if (typed) return;
-          onEnter?.(event);
-        }}
+        onKeyDownCapture={enter}
       />
       <Button className="absolute right-1 top-0 bottom-0 px-1.5 soft cursor-pointer">
         <span aria-hidden="true">▾</span>
