@@ -108,7 +108,7 @@ public class KilledStory extends Story {
     page.getByLabel("Name").fill("ikenna");
     page.getByLabel("Password").fill("ikenna-ikenna");
     page.keyboard().press("Enter");
-    assertThat(page.getByLabel("Find a claim by its number")).isVisible();
+    assertThat(page.getByLabel("Find a person or a claim")).isVisible();
   }
 
   private static int freePort() throws IOException {

@@ -163,7 +163,7 @@ public class ScreensStory extends Story {
   @Test
   public void aNumberThatIsNoClaimIsSaidToBeNone() {
     signIn(page, "pia");
-    page.getByLabel("Find a claim by its number").fill("BW-26-999999-0");
+    page.getByLabel("Find a person or a claim").fill("BW-26-999999-0");
     page.keyboard().press("Enter");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("is not there");
   }

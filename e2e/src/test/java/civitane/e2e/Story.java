@@ -1,6 +1,7 @@
 package civitane.e2e;
 
 import civitane.app.CivitaneApplication;
+import civitane.standins.StandIns;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
@@ -10,9 +11,11 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -41,11 +44,16 @@ public abstract class Story {
       "--disable-sync");
   /** What a browser says of a refusal or a lost connection that a story brings about itself. */
   private static final Pattern EXPECTED = Pattern.compile(
-      "responded with a status of 4|ERR_INTERNET_DISCONNECTED|ERR_CONNECTION_REFUSED|ERR_EMPTY_RESPONSE|ERR_CONNECTION_RESET|ERR_INCOMPLETE_CHUNKED_ENCODING");
+      "responded with a status of 4|ERR_INTERNET_DISCONNECTED|ERR_CONNECTION_REFUSED|ERR_EMPTY_RESPONSE|ERR_CONNECTION_RESET|ERR_SOCKET_NOT_CONNECTED|ERR_INCOMPLETE_CHUNKED_ENCODING");
 
   private static final double PATIENCE = 30_000;
   private static final int WIDE = 1280;
   private static final int HIGH = 800;
+
+  private static final Duration SLOWNESS = Duration.ofSeconds(3);
+
+  /** What stands in for the registers. */
+  protected static StandIns registers;
 
   private static ConfigurableApplicationContext application;
   private static Playwright playwright;
@@ -60,7 +68,7 @@ public abstract class Story {
   protected Page page;
 
   @BeforeSuite
-  public static void open() throws SQLException {
+  public static void open() throws IOException, SQLException {
     var cluster = System.getenv("CIVITANE_TEST_DB_URL");
     if (cluster == null) {
       throw new IllegalStateException("CIVITANE_TEST_DB_URL is not set; run ./civitane test");
@@ -70,11 +78,14 @@ public abstract class Story {
         cluster,
         "drop database if exists " + DATABASE + " with (force)",
         "create database " + DATABASE);
+    registers = StandIns.at(0, SLOWNESS);
     application = SpringApplication.run(
         CivitaneApplication.class,
         "--server.port=0",
         "--civitane.demo=yes",
         "--civitane.drawn-every=0",
+        "--civitane.asked-again-after=PT1S",
+        "--civitane.registers.at=" + registers.address(),
         "--spring.datasource.url=" + database);
     address = "http://127.0.0.1:"
         + ((WebServerApplicationContext) application).getWebServer().getPort();
@@ -124,6 +135,9 @@ public abstract class Story {
     }
     if (application != null) {
       application.close();
+    }
+    if (registers != null) {
+      registers.close();
     }
   }
 

@@ -78,7 +78,7 @@ public class TwoNodesStory extends Story {
     where.getByLabel("Name").fill("ikenna");
     where.getByLabel("Password").fill("ikenna-ikenna");
     where.keyboard().press("Enter");
-    assertThat(where.getByLabel("Find a claim by its number")).isVisible();
+    assertThat(where.getByLabel("Find a person or a claim")).isVisible();
   }
 
   /** Sends the list as the screen does. */

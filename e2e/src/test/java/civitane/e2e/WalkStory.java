@@ -44,6 +44,22 @@ public class WalkStory extends Story {
     assertEquals(String.join("\n", walk.invalid()), "");
   }
 
+  @Test
+  public void whatOnlySeniorsSeeIsInWordsAndValid() throws IOException, InterruptedException {
+    var walk = new Walk(page);
+    signIn(page, "teun");
+    HouseholdStory.open(page);
+    page.getByText("Restrict it to named people").click();
+    assertThat(page.getByLabel("Why it is restricted")).isVisible();
+    walk.past("restricting a household");
+    go(page, "/looks");
+    assertThat(page.getByText("Who looked at what")).isVisible();
+    assertThat(page.getByRole(AriaRole.LISTITEM).first()).isVisible();
+    walk.past("who looked at what");
+    assertEquals(walk.wrong().toString(), "{}");
+    assertEquals(String.join("\n", walk.invalid()), "");
+  }
+
   private void pastAnApplication(Walk walk) {
     CommonMistakesStory.importPacket(page, StoryPackets.meals(2));
     assertThat(page.getByLabel("Given name 1")).hasValue("Perpetua");
@@ -100,6 +116,23 @@ public class WalkStory extends Story {
   }
 
   private void pastTheRest(Walk walk) {
+    go(page, "/");
+    HouseholdStory.open(page);
+    walk.past("a household");
+    accessible(page, "a household at night");
+    page.keyboard().press("Alt+c");
+    assertThat(page.getByLabel("How it was told")).isVisible();
+    walk.past("what changes");
+    page.keyboard().press("Alt+6");
+    walk.past("reporting a change");
+    page.getByText("Withdraw the draft").click();
+    assertThat(page.getByText("of work due today")).isVisible();
+    go(page, "/tray");
+    assertThat(page.getByText("handwritten note.pdf").first()).isVisible();
+    walk.past("the post tray");
+    go(page, "/registers");
+    assertThat(page.getByText("Population register")).isVisible();
+    walk.past("the registers");
     go(page, "/outside");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Quay Lets"))
         .click();

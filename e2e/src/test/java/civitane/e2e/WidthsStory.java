@@ -60,6 +60,20 @@ public class WidthsStory extends Story {
     page.keyboard().press("Alt+h");
     assertThat(page.getByLabel("Hand it over to")).isVisible();
     fits("what becomes of a claim");
+    go(page, "/");
+    HouseholdStory.open(page);
+    fits("a household");
+    page.keyboard().press("Alt+c");
+    assertThat(page.getByLabel("How it was told")).isVisible();
+    fits("what changes");
+    page.keyboard().press("Alt+6");
+    fits("reporting a change");
+    go(page, "/tray");
+    assertThat(page.getByText("handwritten note.pdf").first()).isVisible();
+    fits("the post tray");
+    go(page, "/registers");
+    assertThat(page.getByText("Population register")).isVisible();
+    fits("the registers");
     go(page, "/outside");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Quay Lets"))
         .click();
@@ -70,5 +84,19 @@ public class WidthsStory extends Story {
     page.keyboard().press("Alt+q");
     assertThat(page.getByLabel("Postcode")).isVisible();
     fits("a first look");
+  }
+
+  @Test(dataProvider = "widths")
+  public void norDoesWhatOnlySeniorsSee(int width) {
+    signIn(page, "teun");
+    page.setViewportSize(width, HEIGHT);
+    HouseholdStory.open(page);
+    page.getByText("Restrict it to named people").click();
+    assertThat(page.getByLabel("Why it is restricted")).isVisible();
+    fits("restricting a household");
+    go(page, "/looks");
+    assertThat(page.getByText("Who looked at what")).isVisible();
+    assertThat(page.getByRole(AriaRole.LISTITEM).first()).isVisible();
+    fits("who looked at what");
   }
 }
