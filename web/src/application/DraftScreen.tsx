@@ -157,7 +157,7 @@ export function DraftScreen({ view, offers, today }: Props) {
             {asked ? offers.find((offer) => offer.service === asked)?.title : t(`app.parts.${here}`)}
           </h1>
           {handle.saving === "conflict" && <Conflict handle={handle} />}
-          <Apart part={here}>
+          <Apart part={here} from={handle.margin}>
             {here === "begin" && <BeginPart handle={handle} id={view.id} offers={offers} today={today} />}
             {here === "change" && <ChangePart handle={handle} today={today} />}
             {here === "report" && <ReportPart handle={handle} id={view.id} onGoTo={goTo} />}

@@ -1,5 +1,5 @@
 import { CatchBoundary, type ErrorComponentProps } from "@tanstack/react-router";
-import type { ReactNode } from "react";
+import { type ReactNode, useRef } from "react";
 import { useTranslation } from "react-i18next";
 
 /** What stands where something could not be drawn: the rest of the screen goes on. */
@@ -16,10 +16,12 @@ export function Undrawn({ reset }: ErrorComponentProps) {
   );
 }
 
-/** Keeps a fault in drawing one part from taking the screen along; another part is drawn afresh. */
-export function Apart({ part, children }: { part: string; children: ReactNode }) {
+/** Keeps a fault in drawing one part from taking the screen along; it is tried again where what it is drawn from is new. */
+export function Apart({ part, from, children }: { part: string; from: unknown; children: ReactNode }) {
+  const last = useRef({ from, turn: 0 });
+  if (last.current.from !== from) last.current = { from, turn: last.current.turn + 1 };
   return (
-    <CatchBoundary getResetKey={() => part} errorComponent={Undrawn}>
+    <CatchBoundary getResetKey={() => `${part} ${last.current.turn}`} errorComponent={Undrawn}>
       {children}
     </CatchBoundary>
   );
