@@ -36,6 +36,8 @@ public final class StandIns implements AutoCloseable {
       "childBenefit", Table.named("childBenefit"),
       "accounts", Table.named("accounts"),
       "identityPapers", Table.named("identityPapers"),
+      "lenders", Table.named("lenders"),
+      "landlords", Table.named("landlords"),
       "parcels", new Parcels(),
       "sales", new Sales());
 

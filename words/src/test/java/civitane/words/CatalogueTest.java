@@ -1,5 +1,6 @@
 package civitane.words;
 
+import civitane.core.Reasons;
 import civitane.core.facts.Parts;
 import civitane.core.facts.Value;
 import civitane.core.facts.Word;
@@ -7,7 +8,6 @@ import civitane.core.reasons.Parameter;
 import civitane.core.reasons.ReasonCode;
 import civitane.core.rules.Entitlement;
 import civitane.core.rules.Question;
-import civitane.core.services.Reasons;
 import civitane.core.services.Services;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import java.lang.Character.UnicodeScript;

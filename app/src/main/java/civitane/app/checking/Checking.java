@@ -14,9 +14,11 @@ import civitane.core.checking.Findings;
 import civitane.core.checking.Inquiries;
 import civitane.core.checking.Inquiry;
 import civitane.core.claims.Why;
+import civitane.core.ledger.Assembled;
 import civitane.core.ledger.Source;
 import civitane.core.reasons.Argument;
 import civitane.core.registers.RegisterName;
+import civitane.core.registers.RegisterQuestion;
 import civitane.core.registers.RegisterRow;
 import civitane.core.registers.RegisterSilent;
 import civitane.words.Voice;
@@ -25,8 +27,11 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -45,6 +50,7 @@ class Checking {
   private final Ledgers ledgers;
   private final Claims claims;
   private final Wanting wanting;
+  private final OthersAnswers parties;
   private final RegisterCalls registers;
   private final Jobs jobs;
   private final Staff staff;
@@ -58,6 +64,7 @@ class Checking {
       Ledgers ledgers,
       Claims claims,
       Wanting wanting,
+      OthersAnswers parties,
       RegisterCalls registers,
       Jobs jobs,
       Staff staff,
@@ -69,6 +76,7 @@ class Checking {
     this.ledgers = ledgers;
     this.claims = claims;
     this.wanting = wanting;
+    this.parties = parties;
     this.registers = registers;
     this.jobs = jobs;
     this.staff = staff;
@@ -101,7 +109,7 @@ class Checking {
   private void order(UUID household, String by, boolean again) {
     ledgers.hold(household);
     var asked = rows.newest(household);
-    for (var inquiry : inquiries(household)) {
+    for (var inquiry : inquiries(household).values()) {
       var before = asked.get(InquiryRows.hash(inquiry.question()));
       if (before == null || again && before.isAnswered()) {
         rows.ask(ledgers.freshId(), household, inquiry.question(), by, clock.instant());
@@ -110,8 +118,22 @@ class Checking {
     jobs.later(AskingRegisters.KIND, household + " " + ledgers.freshId());
   }
 
-  private List<Inquiry> inquiries(UUID household) {
-    return Inquiries.of(ledgers.household(household).packet(), LocalDate.now(clock));
+  /** What is asked about a household and what its claims ask for, each question once, as it is known now. */
+  private Map<RegisterQuestion, Inquiry> inquiries(UUID household) {
+    var inquiries = new LinkedHashMap<RegisterQuestion, Inquiry>();
+    for (var facts : facts(household)) {
+      Inquiries.of(facts.packet(), LocalDate.now(clock))
+          .forEach(inquiry -> inquiries.putIfAbsent(inquiry.question(), inquiry));
+    }
+    return inquiries;
+  }
+
+  /** The household as it is, then with each of the claims that nobody has decided. */
+  private List<Assembled> facts(UUID household) {
+    return Stream.concat(
+            Stream.of(ledgers.household(household)),
+            claims.undecidedOf(household).stream().map(claims::facts))
+        .toList();
   }
 
   /** What is asked and not answered. */
@@ -120,7 +142,7 @@ class Checking {
   private List<Open> open(UUID household) {
     var asked = rows.newest(household);
     var open = new ArrayList<Open>();
-    for (var inquiry : inquiries(household)) {
+    for (var inquiry : inquiries(household).values()) {
       var before = asked.get(InquiryRows.hash(inquiry.question()));
       if (before != null && !before.isAnswered()) {
         open.add(new Open(before.id(), before.by(), inquiry));
@@ -158,15 +180,20 @@ class Checking {
     if (!rows.answered(asked.id(), answer, clock.instant())) {
       return;
     }
-    var facts = ledgers.household(household);
     var question = asked.inquiry().question();
-    var found = Inquiries.of(facts.packet(), LocalDate.now(clock)).stream()
-        .filter(inquiry -> inquiry.question().equals(question))
-        .findFirst()
-        .map(inquiry -> Findings.of(facts.packet(), inquiry, answer));
-    var told = found.isPresent()
-        && ledgers.tellChecked(
-            household, facts, found.get(), Source.register(question.register()), asked.by());
+    var told = parties.answered(asked.by(), question, answer);
+    for (var facts : facts(household)) {
+      told |= Inquiries.of(facts.packet(), LocalDate.now(clock)).stream()
+          .filter(inquiry -> inquiry.question().equals(question))
+          .findFirst()
+          .filter(inquiry -> ledgers.tellChecked(
+              household,
+              facts,
+              Findings.of(facts.packet(), inquiry, answer),
+              Source.register(question.register()),
+              asked.by()))
+          .isPresent();
+    }
     wanting.askAgainIfChanged(
         staff.named(asked.by()), household, told, Why.REGISTERS_ANSWERED.with());
     audit.record(

@@ -3,7 +3,6 @@ package civitane.app.checking;
 import civitane.app.catalogue.DeskWords;
 import civitane.app.claims.Claims;
 import civitane.app.jobs.Jobs;
-import civitane.app.ledger.Ledgers;
 import civitane.app.staff.Staff;
 import civitane.core.checking.Comparison;
 import civitane.core.checking.Inquiries;
@@ -24,7 +23,6 @@ import org.springframework.transaction.annotation.Transactional;
 class CheckingViews {
   private final Comparisons comparisons;
   private final InquiryRows rows;
-  private final Ledgers ledgers;
   private final Claims claims;
   private final Jobs jobs;
   private final Staff staff;
@@ -33,14 +31,12 @@ class CheckingViews {
   CheckingViews(
       Comparisons comparisons,
       InquiryRows rows,
-      Ledgers ledgers,
       Claims claims,
       Jobs jobs,
       Staff staff,
       Clock clock) {
     this.comparisons = comparisons;
     this.rows = rows;
-    this.ledgers = ledgers;
     this.claims = claims;
     this.jobs = jobs;
     this.staff = staff;
@@ -54,7 +50,7 @@ class CheckingViews {
         .sorted(Comparator.comparing(held -> !held.isOpen()))
         .map(this::view)
         .toList();
-    var asked = asked(household);
+    var asked = asked(household, number);
     var waiting = asked.stream().anyMatch(one -> one.answeredAt() == null);
     return new CheckingView(
         compared,
@@ -62,9 +58,9 @@ class CheckingViews {
         waiting ? jobs.dueAt(AskingRegisters.KIND, household.toString()).orElse(null) : null);
   }
 
-  private List<CheckingView.AskedRegister> asked(UUID household) {
+  private List<CheckingView.AskedRegister> asked(UUID household, String number) {
     var newest = rows.newest(household);
-    return Inquiries.of(ledgers.household(household).packet(), LocalDate.now(clock)).stream()
+    return Inquiries.of(claims.facts(number).packet(), LocalDate.now(clock)).stream()
         .flatMap(inquiry -> {
           var asked = newest.get(InquiryRows.hash(inquiry.question()));
           return asked == null

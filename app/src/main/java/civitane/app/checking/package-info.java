@@ -6,6 +6,7 @@
       "claims",
       "jobs",
       "ledger",
+      "parties",
       "problems",
       "registers",
       "staff"

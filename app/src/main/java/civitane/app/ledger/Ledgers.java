@@ -228,7 +228,7 @@ public class Ledgers {
       UUID household, Assembled asked, Map<String, Object> found, Source source, String by) {
     hold(household);
     var today = LocalDate.now(clock);
-    var added = Telling.checked(
+    var added = Telling.found(
         of(household),
         household,
         asked.places(),
@@ -237,6 +237,21 @@ public class Ledgers {
         now(today));
     add(added);
     return !added.entries().isEmpty();
+  }
+
+  /** Records what a paper shows of facts, for the day that they are looked at for, beside what was said. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void tellShown(
+      UUID household, Assembled read, Map<String, Object> shown, Source source, String by) {
+    hold(household);
+    var day = read.packet().assessedOn();
+    add(Telling.found(
+        of(household),
+        household,
+        read.places(),
+        shown,
+        recording(EntryKind.SHOWN, source, by, day),
+        now(day)));
   }
 
   private Recording recording(EntryKind kind, Source source, String by, LocalDate from) {

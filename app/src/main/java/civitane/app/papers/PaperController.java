@@ -29,6 +29,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
@@ -41,12 +42,14 @@ class PaperController {
   private final Papers papers;
   private final PaperRows rows;
   private final SheetRows sheets;
+  private final ShownFacts shown;
   private final Staff staff;
 
-  PaperController(Papers papers, PaperRows rows, SheetRows sheets, Staff staff) {
+  PaperController(Papers papers, PaperRows rows, SheetRows sheets, ShownFacts shown, Staff staff) {
     this.papers = papers;
     this.rows = rows;
     this.sheets = sheets;
+    this.shown = shown;
     this.staff = staff;
   }
 
@@ -54,6 +57,17 @@ class PaperController {
   @PreAuthorize(May.READ_FACTS)
   PaperView.Papers papers(@PathVariable String number) {
     return papers.of(number);
+  }
+
+  /** What a paper of a kind can show of the claim's facts, beside what was said of them. */
+  @GetMapping("/api/claims/{number}/paper-facts")
+  @PreAuthorize(May.READ_FACTS)
+  List<ShownFacts.PaperShows> paperFacts(
+      @PathVariable String number,
+      @RequestParam String kind,
+      @RequestParam(required = false) @Nullable String person,
+      @RequestParam(required = false) @Nullable String income) {
+    return shown.of(number, kind(kind), person, income);
   }
 
   /** The paper that was taken. */
@@ -135,6 +149,9 @@ class PaperController {
       @Nullable List<String> mrz,
       @Nullable LocalDate periodEnd,
       @Nullable BigDecimal gross,
+      @Nullable LocalDate coversFrom,
+      @Nullable LocalDate coversUntil,
+      @Nullable List<ShownFacts.Shown> shown,
       List<String> faults,
       boolean nameAccepted,
       String because) {
@@ -156,13 +173,16 @@ class PaperController {
               false,
               null,
               null,
-              null),
+              null,
+              coversFrom,
+              coversUntil),
           faults.stream().map(PaperController::fault).toList(),
           nameAccepted,
           because,
           periodEnd == null || gross == null
               ? null
-              : new Payslip(periodEnd, Amount.of(gross.toPlainString())));
+              : new Payslip(periodEnd, Amount.of(gross.toPlainString())),
+          shown == null ? List.of() : shown);
     }
 
     private static @Nullable String blank(@Nullable String text) {

@@ -47,6 +47,7 @@ public class Papers {
   private final PaperRows rows;
   private final SheetRows sheets;
   private final ProposalRows proposals;
+  private final ShownFacts shown;
   private final Ledgers ledgers;
   private final Claims claims;
   private final Wanting wanting;
@@ -60,6 +61,7 @@ public class Papers {
       PaperRows rows,
       SheetRows sheets,
       ProposalRows proposals,
+      ShownFacts shown,
       Ledgers ledgers,
       Claims claims,
       Wanting wanting,
@@ -71,6 +73,7 @@ public class Papers {
     this.rows = rows;
     this.sheets = sheets;
     this.proposals = proposals;
+    this.shown = shown;
     this.ledgers = ledgers;
     this.claims = claims;
     this.wanting = wanting;
@@ -249,6 +252,7 @@ public class Papers {
    * @param faults why it is given back; none where it is accepted
    * @param nameAccepted whether a name that differs is accepted, for the reason given
    * @param slip what a payslip shows; null for other papers
+   * @param shown the facts of the claim that it shows
    */
   record Reading(
       int version,
@@ -256,7 +260,8 @@ public class Papers {
       List<PaperFault> faults,
       boolean nameAccepted,
       String because,
-      @Nullable Payslip slip) {
+      @Nullable Payslip slip,
+      List<ShownFacts.Shown> shown) {
     boolean isAccepted() {
       return faults.isEmpty();
     }
@@ -286,6 +291,10 @@ public class Papers {
     if (reading.isAccepted() && reading.slip() != null && paper.income() != null) {
       slip(by, household, id, facts, paper.income(), reading.slip());
     }
+    if (reading.isAccepted()) {
+      shown.tell(
+          by.login(), number, id, paper.kind(), paper.person(), paper.income(), reading.shown());
+    }
     settle(by, number, kept, paper, reading);
     audit.record(
         by.login(),
@@ -306,22 +315,7 @@ public class Papers {
         throw Problem.wrong("A name that differs is accepted with a reason, as in “maiden name”.");
       }
     }
-    return new Paper(
-        paper.kind(),
-        paper.person(),
-        paper.income(),
-        paper.employer(),
-        paper.issuedOn(),
-        paper.expiresOn(),
-        paper.nameOnPaper(),
-        differs == null ? null : reading.nameAccepted(),
-        paper.birthDateOnPaper(),
-        paper.addressOnPaper(),
-        paper.mrz(),
-        paper.reportedLost(),
-        reading.isAccepted(),
-        paper.replaces(),
-        paper.note());
+    return paper.judged(reading.isAccepted(), differs == null ? null : reading.nameAccepted());
   }
 
   private static @Nullable String told(Reading reading) {
@@ -380,7 +374,7 @@ public class Papers {
     }
     var household = claims.householdOf(number);
     wanting.askAgain(by, household, List.of(), null, because);
-    if (!paper.mrz().isEmpty()) {
+    if (!paper.mrz().isEmpty() || !reading.shown().isEmpty()) {
       events.publishEvent(new ToCheck(household, by.login()));
     }
   }

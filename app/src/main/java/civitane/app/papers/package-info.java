@@ -5,6 +5,7 @@
       "audit",
       "catalogue",
       "claims",
+      "determining",
       "jobs",
       "ledger",
       "letters",

@@ -169,6 +169,33 @@ public class Parties {
     waken(by, id);
   }
 
+  /**
+   * Records what a register answered of a party, beside what they told themselves, which goes before it. Answers
+   * whether that changes what is known of them; the claims that wait for them are asked again then.
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public boolean answered(
+      String by,
+      PartyKind kind,
+      String name,
+      boolean takesPart,
+      @Nullable String iban,
+      Source source) {
+    var party = rows.named(kind, name).orElse(null);
+    if (party == null) {
+      return false;
+    }
+    var before = ledgers.party(party.id());
+    var told = new OutsideParty(kind, party.name(), null, null, null, iban, takesPart);
+    ledgers.tellParty(party.id(), told, EntryKind.CHECKED, source, by);
+    var now = ledgers.party(party.id());
+    var changed = !now.equals(before) && rows.shows(party.id(), party.version(), now);
+    if (changed) {
+      waken(staff.named(by), party.id());
+    }
+    return changed;
+  }
+
   private void waken(Staff.Colleague by, UUID id) {
     jobs.later(PartyWaking.KIND, id + " " + by.login() + " " + clock.millis());
   }

@@ -19,7 +19,15 @@ public record Proposal(Field field, String value, int page, Box box, boolean sur
     ADDRESS,
     ZONE,
     PERIOD_END,
-    GROSS
+    GROSS,
+    /** The rent, the rate of a loan, a benefit: money a period. */
+    AMOUNT,
+    /** Money that is owed. */
+    DUE,
+    ACCOUNT,
+    COVERS_FROM,
+    COVERS_UNTIL,
+    LAST_DAY
   }
 
   /** The same on another page. */

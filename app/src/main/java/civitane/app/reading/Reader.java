@@ -12,6 +12,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -23,14 +24,10 @@ final class Reader {
   /** What is written in the file itself. */
   private static final double WRITTEN = 1;
 
-  private static final Map<Sought, Field> FIELDS = Map.of(
-      Sought.NAME, Field.NAME,
-      Sought.BIRTH_DATE, Field.BIRTH_DATE,
-      Sought.ISSUED_ON, Field.ISSUED_ON,
-      Sought.EXPIRES_ON, Field.EXPIRES_ON,
-      Sought.ADDRESS, Field.ADDRESS,
-      Sought.PERIOD_END, Field.PERIOD_END,
-      Sought.GROSS, Field.GROSS);
+  /** What is sought and proposed as it stands; a name may stand in two parts. */
+  private static final Map<Sought, Field> FIELDS = Stream.of(Sought.values())
+      .filter(sought -> sought != Sought.GIVEN_NAME && sought != Sought.FAMILY_NAME)
+      .collect(Collectors.toMap(sought -> sought, sought -> Field.valueOf(sought.name())));
 
   private final List<PageLine> lines;
   private final int page;
@@ -134,6 +131,7 @@ final class Reader {
             ? Optional.empty()
             : Optional.of(found(line, sums.get(sums.size() - 1).toPlainString()));
       }
+      case ACCOUNT -> Written.account(line.text()).map(account -> found(line, account));
       case NAME -> name(line.firstColumn());
       case TEXT -> {
         var column = line.firstColumn();

@@ -34,6 +34,23 @@ public enum Sought {
       Kind.LAST_DATE,
       "period ends|pay period|period ending|period end|for the period|period|p[ée]riode de paie|p[ée]riode|fin de p[ée]riode|per[íi]odo de pagamento|per[íi]odo|"
           + "فترة الأجر|نهاية الفترة|الفترة"),
+  AMOUNT(
+      Kind.MONEY,
+      "rent (?:a|per) month|monthly rent|rent|monthly (?:payment|instalment|benefit|pension)|loyer par mois|loyer mensuel|loyer|mensualit[ée]|"
+          + "montant mensuel|renda por m[êe]s|renda mensal|renda|presta[çc][ãa]o mensal|valor mensal|الإيجار الشهري|الإيجار|القسط الشهري|المبلغ الشهري"),
+  DUE(
+      Kind.MONEY,
+      "amount due|total due|due in all|arrears|montant d[ûu]|total d[ûu]|arri[ée]r[ée]s|valor em d[íi]vida|total em d[íi]vida|المبلغ المستحق|المتأخرات"),
+  ACCOUNT(Kind.ACCOUNT, "iban|account(?: number| no)?|compte|conta|رقم الحساب|الحساب"),
+  COVERS_FROM(
+      Kind.DATE,
+      "unable to work from|off work from|in[aà]pte (?:au travail )?du|arr[êe]t de travail du|incapacidade desde|incapaz de trabalhar de|غير قادر على العمل من"),
+  COVERS_UNTIL(
+      Kind.DATE,
+      "unable to work until|unable to work to|off work until|jusqu['’]au|incapacidade at[ée]|at[ée]|غير قادر على العمل حتى"),
+  LAST_DAY(
+      Kind.DATE,
+      "last day worked|last working day|dernier jour travaill[ée]|[úu]ltimo dia de trabalho|آخر يوم عمل"),
   GROSS(
       Kind.MONEY,
       "before tax|avant imp[ôo]t|antes de impostos?|total gross(?: pay)?|gross pay|gross wages|gross|salaire brut|total brut|brut|vencimento il[íi]quido|vencimento bruto|total il[íi]quido|"
@@ -46,7 +63,9 @@ public enum Sought {
     DATE,
     /** A day, or the later one of a stretch. */
     LAST_DATE,
-    MONEY
+    MONEY,
+    /** An account number whose check digits are right. */
+    ACCOUNT
   }
 
   private final Kind kind;

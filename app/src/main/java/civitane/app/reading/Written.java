@@ -1,5 +1,6 @@
 package civitane.app.reading;
 
+import civitane.packet.shape.Accounts;
 import java.math.BigDecimal;
 import java.text.Normalizer;
 import java.time.DateTimeException;
@@ -61,7 +62,20 @@ final class Written {
   private static final Pattern SUM = Pattern.compile(
       "(?<![\\d.,])-?(?:\\d{1,3}(?:[ .,'\\u00a0\\u202f]\\d{3})+|\\d+)[.,]\\d{2}(?!\\d)");
 
+  private static final Pattern ACCOUNT =
+      Pattern.compile("\\b[A-Z]{2}\\d{2}(?:[ \\u00a0]?[A-Z0-9]){11,30}\\b");
+
   private Written() {}
+
+  /** The first account number in a text whose check digits are right, without its spaces. */
+  static Optional<String> account(String text) {
+    return ACCOUNT
+        .matcher(western(text))
+        .results()
+        .map(found -> found.group().replaceAll("[ \\u00a0]", ""))
+        .filter(Accounts::isIban)
+        .findFirst();
+  }
 
   /** All days that stand in a text, in its order. */
   static List<LocalDate> days(String text) {

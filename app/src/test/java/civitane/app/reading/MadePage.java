@@ -53,10 +53,12 @@ final class MadePage {
   /** The paper of a number: another kind, language and layout each. */
   static MadePage of(int number) {
     var page = new MadePage(number);
-    switch (number % 4) {
-      case 0 -> page.payslip();
+    switch (number % 7) {
+      case 0, 6 -> page.payslip();
       case 1 -> page.bill();
       case 2 -> page.passport();
+      case 3 -> page.account();
+      case 4 -> page.certificate();
       default -> page.lease();
     }
     return page;
@@ -174,6 +176,37 @@ final class MadePage {
     rows.add(new String[] {in("Signed on", "Fait le", "Passado em"), written(day)});
     said.put(Field.ISSUED_ON, day.toString());
     rows.add(new String[] {in("Rent a month", "Loyer par mois", "Renda por mês"), money(71_500)});
+    said.put(Field.AMOUNT, "715.00");
+  }
+
+  private void account() {
+    title = in(
+        "Brackwater Savings: statement",
+        "Brackwater Savings : relevé",
+        "Brackwater Savings: extrato");
+    name(in("Account holder", "Titulaire", "Titular"));
+    rows.add(new String[] {"IBAN", "QV17 BWSL 0532 6470 8184 54"});
+    said.put(Field.ACCOUNT, "QV17BWSL05326470818454");
+    var day = day(2026);
+    rows.add(
+        new String[] {in("Statement date", "Date d'émission", "Data de emissão"), written(day)});
+    said.put(Field.ISSUED_ON, day.toString());
+    rows.add(new String[] {in("Balance", "Solde", "Saldo"), money(218_400)});
+  }
+
+  private void certificate() {
+    title = in(
+        "Hythe Surgery: certificate", "Hythe Surgery : certificat", "Hythe Surgery: certificado");
+    name(in("Patient", "Nom", "Nome"));
+    var from = day(2026);
+    rows.add(new String[] {
+      in("Unable to work from", "Arrêt de travail du", "Incapacidade desde"), written(from)
+    });
+    said.put(Field.COVERS_FROM, from.toString());
+    var until = from.plusDays(13);
+    rows.add(
+        new String[] {in("Unable to work until", "Jusqu'au", "Incapacidade até"), written(until)});
+    said.put(Field.COVERS_UNTIL, until.toString());
   }
 
   private void name(String label) {

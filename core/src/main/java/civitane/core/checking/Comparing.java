@@ -40,6 +40,7 @@ public final class Comparing {
           .ifPresentOrElse(
               rows -> comparing.answered(inquiry, rows), () -> comparing.notAnswered(inquiry));
     }
+    comparing.comparisons.addAll(RequestComparing.shown(packet));
     comparing.signed();
     return List.copyOf(comparing.comparisons);
   }
@@ -50,7 +51,12 @@ public final class Comparing {
       case WAGES -> wages(inquiry, rows);
       case ACCOUNTS -> account(inquiry, AccountRegister.read(rows).orElse(null));
       case IDENTITY_PAPERS -> paper(inquiry, rows);
-      case TAX, CHILD_BENEFIT, PARCELS, SALES ->
+      case LENDERS, PARCELS -> comparisons.addAll(RequestComparing.answered(packet, inquiry, rows));
+      case LANDLORDS -> {
+        // A landlord's word is not the household's to differ from: it goes to what is known of
+        // them.
+      }
+      case TAX, CHILD_BENEFIT, SALES ->
         throw new IllegalStateException("nothing of it is compared");
     }
   }
@@ -61,7 +67,10 @@ public final class Comparing {
       case WAGES -> Matter.WAGE;
       case ACCOUNTS -> Matter.ACCOUNT_HOLDER;
       case IDENTITY_PAPERS -> Matter.IDENTITY_PAPER;
-      case TAX, CHILD_BENEFIT, PARCELS, SALES ->
+      case LENDERS -> Matter.LENDER_FIGURE;
+      case LANDLORDS -> Matter.LANDLORD_AGREEMENT;
+      case PARCELS -> Matter.PARCEL_OWNER;
+      case TAX, CHILD_BENEFIT, SALES ->
         throw new IllegalStateException("nothing of it is compared");
     };
     comparisons.add(new Comparison(

@@ -3,9 +3,12 @@ package civitane.core.checking;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.registers.IdentityPaperRegister;
+import civitane.core.registers.LenderRegister;
 import civitane.core.registers.PopulationRegister;
+import civitane.core.registers.PropertyRegister;
 import civitane.core.registers.RegisterRow;
 import civitane.core.registers.WageRegister;
+import civitane.core.services.homepaymentrelief.HomePaymentReliefAnswers.LenderFigure;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +34,18 @@ public final class Findings {
         IdentityPaperRegister.read(rows).filter(paper -> paper.lostOn() != null).isPresent()
             ? Map.of(inquiry.place() + "/reportedLost", true)
             : Map.of();
-      case TAX, CHILD_BENEFIT, ACCOUNTS, PARCELS, SALES -> Map.of();
+      case LENDERS ->
+        LenderRegister.read(rows)
+            .filter(loan -> loan.due() != null)
+            .<Map<String, Object>>map(loan -> Map.of(
+                inquiry.place() + "/lenderFigure", new LenderFigure(loan.due(), loan.asOf())))
+            .orElse(Map.of());
+      case PARCELS ->
+        PropertyRegister.read(rows)
+            .<Map<String, Object>>map(
+                parcel -> Map.of(inquiry.place() + "/currentValue", parcel.assessedValue()))
+            .orElse(Map.of());
+      case TAX, CHILD_BENEFIT, ACCOUNTS, LANDLORDS, SALES -> Map.of();
     };
   }
 

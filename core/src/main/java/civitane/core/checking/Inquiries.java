@@ -8,14 +8,22 @@ import civitane.core.identity.MachineReadableZone;
 import civitane.core.reasons.Argument.Who;
 import civitane.core.registers.AccountRegister;
 import civitane.core.registers.IdentityPaperRegister;
+import civitane.core.registers.LandlordRegister;
+import civitane.core.registers.LenderRegister;
 import civitane.core.registers.PopulationRegister;
+import civitane.core.registers.PropertyRegister;
+import civitane.core.registers.RegisterQuestion;
 import civitane.core.registers.WageRegister;
+import civitane.core.services.homepaymentrelief.HomePaymentReliefAnswers;
+import civitane.core.services.rentrelief.RentReliefAnswers;
+import civitane.core.services.valuereview.ValueReviewAnswers;
 import civitane.core.time.Ages;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
-/** Which registers are asked about a household: for exactly those who consented, as long as they do. */
+/** Whom the office asks about a household: for exactly those who consented to it, as long as they do. */
 public final class Inquiries {
   private Inquiries() {}
 
@@ -36,7 +44,42 @@ public final class Inquiries {
       inquiries.add(new Inquiry(
           AccountRegister.question(payment.iban()), Matter.PAYMENT, Who.of(household, applicant)));
     }
+    for (var i = 0; i < packet.requests().size(); i++) {
+      asked(packet, i, today).ifPresent(inquiries::add);
+    }
     return List.copyOf(inquiries);
+  }
+
+  /** What somebody else is asked for a request, if the applicant allows it. */
+  private static Optional<Inquiry> asked(Packet packet, int index, LocalDate today) {
+    var household = packet.household();
+    return question(packet.requests().get(index).answers())
+        .filter(ask -> allows(packet, household.applicant(), ask.allowed(), today))
+        .map(ask -> new Inquiry(
+            ask.question(),
+            "/requests/" + index + "/answers",
+            Who.of(household, household.applicant())));
+  }
+
+  /** @param allowed whom the applicant must have allowed to be asked */
+  private record Ask(RegisterQuestion question, ConsentTo allowed) {}
+
+  private static Optional<Ask> question(Record answers) {
+    if (answers instanceof HomePaymentReliefAnswers home) {
+      var lender = home.lender() == null ? null : home.lender().name();
+      return lender == null || home.loanNumber() == null
+          ? Optional.empty()
+          : Optional.of(
+              new Ask(LenderRegister.question(lender, home.loanNumber()), ConsentTo.LENDER));
+    } else if (answers instanceof RentReliefAnswers rent) {
+      var landlord = rent.landlord() == null ? null : rent.landlord().name();
+      return landlord == null
+          ? Optional.empty()
+          : Optional.of(new Ask(LandlordRegister.question(landlord), ConsentTo.LANDLORD));
+    } else if (answers instanceof ValueReviewAnswers review && review.parcel() != null) {
+      return Optional.of(new Ask(PropertyRegister.question(review.parcel()), ConsentTo.REGISTERS));
+    }
+    return Optional.empty();
   }
 
   private static void about(
@@ -77,9 +120,13 @@ public final class Inquiries {
   }
 
   private static boolean consents(Packet packet, Person person, LocalDate today) {
+    return allows(packet, person, ConsentTo.REGISTERS, today);
+  }
+
+  private static boolean allows(Packet packet, Person person, ConsentTo whom, LocalDate today) {
     return packet.household().consents().stream()
         .filter(consent -> consent.person().equals(person.id()))
-        .filter(consent -> consent.to() == ConsentTo.REGISTERS)
+        .filter(consent -> consent.to() == whom)
         .anyMatch(consent -> consent.holdsOn(today));
   }
 }

@@ -14,6 +14,15 @@ public enum Matter implements Word {
   ACCOUNT_HOLDER(RegisterName.ACCOUNTS),
   /** Whom an identity paper was issued to, and that it was not reported lost. */
   IDENTITY_PAPER(RegisterName.IDENTITY_PAPERS),
+  /** What is due on a loan, by who lent the money. */
+  LENDER_FIGURE(RegisterName.LENDERS),
+  LANDLORD_AGREEMENT(RegisterName.LANDLORDS),
+  PARCEL_OWNER(RegisterName.PARCELS),
+  PARCEL_VALUE(RegisterName.PARCELS),
+  /** The days of leave, against those that a certificate covers. */
+  LEAVE_DAYS(null),
+  /** Whom a record of a death is about. */
+  DECEASED_NAME(null),
   /** The name signed, against the name of who signs. */
   SIGNED_NAME(null);
 

@@ -23,6 +23,15 @@ public enum Why implements ReasonCode {
   PAPER_NOT_ISSUED(word("paper"), person("person")),
   PAPER_OF_ANOTHER(word("paper"), person("person"), text("found")),
   PAPER_LOST(word("paper"), person("person"), date("on")),
+  LOAN_UNKNOWN,
+  LENDER_FIGURE_DIFFERS(money("said"), money("found"), date("on")),
+  PARCEL_UNKNOWN(text("parcel")),
+  PARCEL_OF_ANOTHER(text("parcel"), text("found")),
+  PARCEL_VALUE_DIFFERS(money("said"), money("found")),
+  /** Leave is asked for on days that no certificate covers. */
+  LEAVE_BEYOND(
+      person("person"), date("asked"), date("askedUntil"), date("covered"), date("coveredUntil")),
+  RECORD_OF_ANOTHER(text("said"), text("found")),
   SIGNED_OTHERWISE(person("person"), text("found"));
 
   private final List<Parameter> parameters;

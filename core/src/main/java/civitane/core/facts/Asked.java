@@ -31,6 +31,9 @@ public @interface Asked {
   /** The kinds of paper that the answer may call for. */
   PaperKind[] calls() default {};
 
+  /** The kinds of paper that show the answer. */
+  PaperKind[] shownBy() default {};
+
   /** The fact by which a register or the office's own books may know the answer. */
   String knownAs() default "";
 

@@ -9,6 +9,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param mrz the lines of the machine-readable zone, as printed
  * @param accepted true when a person has accepted it, false when it was returned, null while it waits
+ * @param coversFrom the first day that it certifies, as in that somebody could not work
+ * @param coversUntil the last such day
  * @param nameAccepted a person has looked at a name that is near or in another script, and accepted it
  */
 public record Paper(
@@ -26,7 +28,9 @@ public record Paper(
     boolean reportedLost,
     @Nullable Boolean accepted,
     @Nullable String replaces,
-    @Nullable String note) {
+    @Nullable String note,
+    @Nullable LocalDate coversFrom,
+    @Nullable LocalDate coversUntil) {
 
   public Paper {
     mrz = Lists.of(mrz);
@@ -37,7 +41,29 @@ public record Paper(
       PaperKind kind, @Nullable String person, @Nullable String income, @Nullable String note) {
     return new Paper(
         kind, person, income, null, null, null, null, null, null, null, List.of(), false, null,
-        null, note);
+        null, note, null, null);
+  }
+
+  /** The paper with a verdict on it, and, where the name on it differs, on that. */
+  public Paper judged(boolean fits, @Nullable Boolean fittingName) {
+    return new Paper(
+        kind,
+        person,
+        income,
+        employer,
+        issuedOn,
+        expiresOn,
+        nameOnPaper,
+        fittingName,
+        birthDateOnPaper,
+        addressOnPaper,
+        mrz,
+        reportedLost,
+        fits,
+        replaces,
+        note,
+        coversFrom,
+        coversUntil);
   }
 
   /** Only an accepted paper is evidence. */

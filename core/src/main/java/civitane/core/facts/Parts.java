@@ -132,6 +132,25 @@ public final class Parts {
     return byKey;
   }
 
+  /** What stands at a JSON Pointer in a record; null where nothing does. */
+  public static @Nullable Object at(Record root, String pointer) {
+    Object found = root;
+    for (var step : pointer.substring(1).split("/")) {
+      if (found instanceof OrNone<?> or) {
+        found = or.value();
+      }
+      if (found instanceof Record record) {
+        found = byKey(record).get(step);
+      } else if (found instanceof List<?> list && step.matches("\\d{1,6}")) {
+        var place = Integer.parseInt(step);
+        found = place < list.size() ? list.get(place) : null;
+      } else {
+        return null;
+      }
+    }
+    return found;
+  }
+
   @Override
   public String toString() {
     return Arrays.toString(fields.stream().map(Field::key).toArray());

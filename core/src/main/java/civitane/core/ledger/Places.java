@@ -12,6 +12,9 @@ import java.util.UUID;
 public final class Places {
   private static final char MARK = '@';
 
+  /** The answers of a request are its own fields. */
+  private static final String ANSWERS = "/answers/";
+
   private final Map<String, UUID> subjects;
   private final Map<String, UUID> ids;
 
@@ -28,6 +31,27 @@ public final class Places {
 
   public Optional<UUID> subject(String pointer) {
     return Optional.ofNullable(subjects.get(pointer));
+  }
+
+  /** The whole field of a subject that a pointer lies in; none where it lies in none of a subject. */
+  public Optional<String> fieldOf(String pointer) {
+    var end = pointer.length();
+    while (end > 0 && !subjects.containsKey(pointer.substring(0, end))) {
+      end = pointer.lastIndexOf('/', end - 1);
+    }
+    if (end <= 0 || end == pointer.length()) {
+      return Optional.empty();
+    }
+    var beyond = pointer.substring(end);
+    var answers = beyond.startsWith(ANSWERS) ? ANSWERS.length() - 1 : 0;
+    var next = beyond.indexOf('/', answers + 1);
+    return Optional.of(pointer.substring(0, end) + (next < 0 ? beyond : beyond.substring(0, next)));
+  }
+
+  /** The subject that a field is of, by the pointer of the field. */
+  Optional<UUID> subjectOf(String field) {
+    var above = field.substring(0, field.lastIndexOf('/'));
+    return subject(above.endsWith("/answers") ? above.substring(0, above.lastIndexOf('/')) : above);
   }
 
   /** All that the packet tells of, by where it stands in it. */

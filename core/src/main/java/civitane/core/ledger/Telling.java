@@ -181,12 +181,12 @@ public final class Telling {
   }
 
   /**
-   * What a register answered, to stand beside what was said.
+   * What a register answered or a paper shows, to stand beside what was said.
    *
    * @param places where the facts stand
-   * @param found the facts by their pointers
+   * @param found whole fields by their pointers
    */
-  public static Added checked(
+  public static Added found(
       Ledger ledger,
       UUID household,
       Places places,
@@ -194,12 +194,10 @@ public final class Telling {
       Recording how,
       When now) {
     var telling = new Telling(ledger, household, Map.of(), how, now);
-    found.forEach((pointer, value) -> {
-      var field = pointer.lastIndexOf('/');
-      places
-          .subject(pointer.substring(0, field))
-          .ifPresent(subject -> telling.say(subject, pointer.substring(field + 1), value, null));
-    });
+    found.forEach((pointer, value) -> places
+        .subjectOf(pointer)
+        .ifPresent(subject ->
+            telling.find(subject, pointer.substring(pointer.lastIndexOf('/') + 1), value)));
     return new Added(telling.subjects, telling.entries);
   }
 
@@ -395,18 +393,27 @@ public final class Telling {
     var before = newest(subject, field);
     var known = before == null ? otherwise : before.value();
     if (!Objects.equals(known, value)) {
-      entries.add(new Entry(
-          subject,
-          field,
-          how.kind(),
-          value,
-          how.source(),
-          how.by(),
-          how.at(),
-          since(subject, before),
-          null,
-          ++nr));
+      add(subject, field, value, since(subject, before));
     }
+  }
+
+  private void add(UUID subject, String field, @Nullable Object value, @Nullable LocalDate from) {
+    entries.add(new Entry(
+        subject, field, how.kind(), value, how.source(), how.by(), how.at(), from, null, ++nr));
+  }
+
+  /**
+   * Records what was found of a field, unless it was found so before. A paper speaks for the stretch of the day it is
+   * read for, and no earlier one.
+   */
+  private void find(UUID subject, String field, Object value) {
+    var before = newestOfKind(subject, field);
+    if (before != null && value.equals(before.value())) {
+      return;
+    }
+    var counts = ledger.used(subject, field, now).entry();
+    var stretch = counts == null ? null : counts.from();
+    add(subject, field, value, how.kind() == EntryKind.SHOWN ? stretch : since(subject, before));
   }
 
   /**
@@ -426,9 +433,12 @@ public final class Telling {
    * set, against what is used.
    */
   private @Nullable Entry newest(UUID subject, String field) {
-    if (how.kind() != EntryKind.SAID && how.kind() != EntryKind.CHECKED) {
-      return ledger.used(subject, field, now).entry();
-    }
+    return how.kind() == EntryKind.SAID || how.kind() == EntryKind.CHECKED
+        ? newestOfKind(subject, field)
+        : ledger.used(subject, field, now).entry();
+  }
+
+  private @Nullable Entry newestOfKind(UUID subject, String field) {
     return ledger.history(subject, field).stream()
         .filter(entry -> entry.kind() == how.kind())
         .filter(entry -> entry.isKnownAt(now.knownAt()) && entry.holdsOn(now.holdsOn()))

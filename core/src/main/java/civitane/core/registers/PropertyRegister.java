@@ -19,7 +19,17 @@ public final class PropertyRegister {
   }
 
   public Optional<Parcel> parcel(String number) {
-    return parcels(Map.of("number", number)).stream().findFirst();
+    return read(registers.ask(question(number)));
+  }
+
+  /** The question what a parcel is. */
+  public static RegisterQuestion question(String number) {
+    return RegisterQuestion.of(RegisterName.PARCELS, Map.of("number", number));
+  }
+
+  /** The parcel; empty where there is none of the number. */
+  public static Optional<Parcel> read(List<RegisterRow> rows) {
+    return rows.stream().map(PropertyRegister::parcel).findFirst();
   }
 
   /** The parcels somebody owns, by the resident number. */

@@ -16,6 +16,10 @@ public enum RegisterName implements Word {
   ACCOUNTS,
   /** Which identity papers were issued, and which were reported lost. */
   IDENTITY_PAPERS,
+  /** What is due on a loan, and whether the lender takes part. */
+  LENDERS,
+  /** Which landlords agree to be paid, and to which account. */
+  LANDLORDS,
   /** Who owns what, and how it is assessed. */
   PARCELS,
   /** What was sold, where and for how much. */

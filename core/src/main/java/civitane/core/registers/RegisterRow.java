@@ -44,6 +44,15 @@ public record RegisterRow(SortedMap<String, String> columns) {
     return Amount.of(text(column));
   }
 
+  /** Whether a column says yes. Throws {@link IllegalArgumentException} where it says neither yes nor no. */
+  public boolean flag(String column) {
+    return switch (text(column)) {
+      case "yes" -> true;
+      case "no" -> false;
+      default -> throw new IllegalArgumentException("the answer says neither yes nor no");
+    };
+  }
+
   public @Nullable Amount amountOrNull(String column) {
     return text(column).isEmpty() ? null : amount(column);
   }

@@ -99,6 +99,8 @@ public class IdentityTest {
         false,
         accepted,
         null,
+        null,
+        null,
         null);
   }
 

@@ -1,11 +1,11 @@
 package civitane.core.reasons;
 
+import civitane.core.Reasons;
 import civitane.core.facts.Homes;
 import civitane.core.facts.Person;
 import civitane.core.facts.Role;
 import civitane.core.money.Amount;
 import civitane.core.reasons.Argument.Who;
-import civitane.core.services.Reasons;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

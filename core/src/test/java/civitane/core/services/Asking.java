@@ -138,6 +138,8 @@ final class Asking {
         false,
         true,
         null,
+        null,
+        null,
         null));
     return this;
   }

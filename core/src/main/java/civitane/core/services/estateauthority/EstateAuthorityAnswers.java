@@ -22,14 +22,16 @@ public record EstateAuthorityAnswers(
     @Asked(when = "applicantIs", is = "organisation") @Nullable
     Organisation organisation,
 
-    @Asked(calls = PaperKind.INVENTORY) @Nullable Amount grossValue,
+    @Asked(calls = PaperKind.INVENTORY, shownBy = PaperKind.INVENTORY) @Nullable
+    Amount grossValue,
+
     @Nullable Boolean dutiesAccepted) {
 
   /** Who died. */
   public record Deceased(
       @Asked(forTheFile = true) @Nullable String name,
-      @Nullable LocalDate diedOn,
-      @Nullable String deathNumber) {}
+      @Asked(shownBy = PaperKind.DEATH_RECORD) @Nullable LocalDate diedOn,
+      @Asked(shownBy = PaperKind.DEATH_RECORD) @Nullable String deathNumber) {}
 
   /** An organisation that asks. */
   public record Organisation(

@@ -34,11 +34,17 @@ public record HomePaymentReliefAnswers(
 
     @Asked(knownAs = "lenders") @Nullable Lender lender,
 
-    @Asked(forTheFile = true, calls = PaperKind.MORTGAGE_STATEMENT) @Nullable
+    @Asked(
+        forTheFile = true,
+        calls = PaperKind.MORTGAGE_STATEMENT,
+        shownBy = PaperKind.MORTGAGE_STATEMENT)
+    @Nullable
     String loanNumber,
 
-    @Asked(forTheFile = true) @Nullable Amount monthlyPayment,
-    @Nullable Amount amountDue,
+    @Asked(forTheFile = true, shownBy = PaperKind.MORTGAGE_STATEMENT) @Nullable
+    Amount monthlyPayment,
+
+    @Asked(shownBy = PaperKind.MORTGAGE_STATEMENT) @Nullable Amount amountDue,
     @Asked(optional = true) @Nullable Amount otherCharges,
 
     @Asked(optional = true, filledIn = true, counts = WhoseWord.THIRD_PARTY) @Nullable
@@ -61,5 +67,7 @@ public record HomePaymentReliefAnswers(
 
   /** What is due by the lender's own books on a day. */
   public record LenderFigure(
-      @Nullable Amount amount, @Nullable LocalDate asOf) {}
+      @Asked(shownBy = PaperKind.LENDER_LETTER) @Nullable Amount amount,
+
+      @Asked(shownBy = PaperKind.LENDER_LETTER) @Nullable LocalDate asOf) {}
 }

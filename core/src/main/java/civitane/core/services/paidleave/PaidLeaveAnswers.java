@@ -30,17 +30,26 @@ public record PaidLeaveAnswers(
 
     @Asked(when = "reason", is = "birth") boolean complication,
     @Nullable LeavePattern pattern,
-    @Asked(when = "pattern", is = "continuous") @Nullable LocalDate lastWorkedOn,
+
+    @Asked(when = "pattern", is = "continuous", shownBy = PaperKind.EMPLOYMENT_CONFIRMATION)
+    @Nullable
+    LocalDate lastWorkedOn,
+
     @Nullable LocalDate absentFrom,
     @Nullable LocalDate benefitFrom,
     @Nullable LocalDate returnOn,
-    @As(Form.NUMBER) @Nullable Amount hoursPerWeek,
+
+    @As(Form.NUMBER) @Asked(shownBy = PaperKind.EMPLOYMENT_CONFIRMATION) @Nullable
+    Amount hoursPerWeek,
 
     @As(Form.NUMBER) @Asked(when = "pattern", is = "intermittent") @Nullable
     Amount hoursOff,
 
     boolean unforeseen,
-    @Nullable LocalDate noticeOn,
+
+    @Asked(shownBy = PaperKind.EMPLOYMENT_CONFIRMATION) @Nullable
+    LocalDate noticeOn,
+
     @Asked(when = "unforeseen", is = "true") @Nullable LocalDate writtenNoticeOn,
     @Asked(filledIn = true) boolean lateExcused,
 

@@ -24,7 +24,8 @@ import org.jspecify.annotations.Nullable;
 public record RentReliefAnswers(
     @Asked(
         optional = true,
-        calls = {PaperKind.LEASE, PaperKind.TENANCY_PROOF})
+        calls = {PaperKind.LEASE, PaperKind.TENANCY_PROOF},
+        shownBy = {PaperKind.LEASE, PaperKind.TENANCY_PROOF})
     @Nullable
     Amount monthlyRent,
 
@@ -40,7 +41,9 @@ public record RentReliefAnswers(
     boolean subsidised,
     @Asked(when = "subsidised", is = "true") @Nullable Amount ownShare,
     @Asked(knownAs = "landlords") @Nullable Landlord landlord,
-    @Nullable List<String> leaseNames) {
+
+    @Asked(shownBy = {PaperKind.LEASE, PaperKind.TENANCY_PROOF}) @Nullable
+    List<String> leaseNames) {
 
   /** Rent owed for a month. */
   public record Arrear(@Nullable YearMonth month, @Nullable Amount owed) {}

@@ -1,6 +1,7 @@
-package civitane.core.services;
+package civitane.core;
 
 import civitane.core.reasons.ReasonCode;
+import civitane.core.services.Services;
 import java.util.ArrayList;
 import java.util.List;
 

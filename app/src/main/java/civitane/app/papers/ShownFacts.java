@@ -1,0 +1,203 @@
+package civitane.app.papers;
+
+import civitane.app.catalogue.DeskWords;
+import civitane.app.catalogue.FactWords;
+import civitane.app.claims.Claims;
+import civitane.app.claims.Masked;
+import civitane.app.determining.Screenings;
+import civitane.app.ledger.Ledgers;
+import civitane.app.problems.Problem;
+import civitane.app.reading.Proposal;
+import civitane.core.checking.PaperFact;
+import civitane.core.checking.PaperFacts;
+import civitane.core.facts.Form;
+import civitane.core.facts.Frequency;
+import civitane.core.facts.Packet;
+import civitane.core.facts.PaperKind;
+import civitane.core.facts.Parts;
+import civitane.core.ledger.Assembled;
+import civitane.core.ledger.Entry;
+import civitane.core.ledger.LedgerRow;
+import civitane.core.ledger.Source;
+import civitane.core.ledger.When;
+import civitane.core.money.Amount;
+import civitane.core.reasons.Argument;
+import civitane.packet.PacketWriter;
+import java.time.Clock;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JsonPointer;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The facts of a claim that a paper shows, beside what was said of them. */
+@Service
+class ShownFacts {
+  private final Claims claims;
+  private final Ledgers ledgers;
+  private final Screenings screenings;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  ShownFacts(Claims claims, Ledgers ledgers, Screenings screenings, JsonMapper json, Clock clock) {
+    this.claims = claims;
+    this.ledgers = ledgers;
+    this.screenings = screenings;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /**
+   * A fact that a paper can show.
+   *
+   * @param every where the frequency of an amount stands; null where it does not recur
+   * @param form money, date, text, number, iban or list, by which it is typed
+   * @param shown what was read off a paper before; null where nothing was
+   * @param proposal what the machine calls it
+   */
+  record PaperShows(
+      String place,
+      @Nullable String every,
+      String label,
+      String form,
+      String said,
+      @Nullable String shown,
+      Proposal.@Nullable Field proposal) {}
+
+  /** What was read: a value by the place of its fact. */
+  record Shown(String place, JsonNode value) {}
+
+  /** What a paper of a kind can show of a claim. */
+  @Transactional(readOnly = true)
+  List<PaperShows> of(
+      String number, PaperKind kind, @Nullable String person, @Nullable String income) {
+    var told = claims.told(number);
+    var when = new When(told.packet().assessedOn(), clock.instant());
+    var rows = ledgers.of(claims.householdOf(number)).rows(told, when).stream()
+        .collect(Collectors.toMap(LedgerRow::place, Function.identity()));
+    return PaperFacts.of(told.packet(), kind, person, income).stream()
+        .map(fact -> view(told, fact, rows))
+        .toList();
+  }
+
+  private PaperShows view(Assembled told, PaperFact fact, Map<String, LedgerRow> rows) {
+    var asked = screenings.place(told.packet(), fact.place());
+    var said = words(told, fact, rows, LedgerRow::said);
+    return new PaperShows(
+        fact.place(),
+        fact.every(),
+        DeskWords.WORDS.capital(DeskWords.WORDS.question(asked.question())),
+        fact.form().name().toLowerCase(Locale.ROOT),
+        said == null ? "" : said,
+        words(told, fact, rows, LedgerRow::shown),
+        proposal(fact));
+  }
+
+  private static @Nullable String words(
+      Assembled told,
+      PaperFact fact,
+      Map<String, LedgerRow> rows,
+      Function<LedgerRow, @Nullable Entry> kind) {
+    var value = value(told, fact.place(), rows, kind);
+    if (value == null) {
+      return null;
+    } else if (fact.form() == Form.IBAN) {
+      return Masked.number(value.toString());
+    } else if (value instanceof Amount amount && fact.every() != null) {
+      var every = value(told, fact.every(), rows, kind);
+      return DeskWords.WORDS.say(
+          every instanceof Frequency each ? Argument.each(amount, each) : Argument.once(amount));
+    }
+    return new FactWords(told.packet(), told.places().ids()).of(value);
+  }
+
+  /** A value of one kind, or the part of a group of it. */
+  private static @Nullable Object value(
+      Assembled told,
+      String place,
+      Map<String, LedgerRow> rows,
+      Function<LedgerRow, @Nullable Entry> kind) {
+    var field = told.places().fieldOf(place).orElse(place);
+    var row = rows.get(field);
+    var entry = row == null ? null : kind.apply(row);
+    var value = entry == null ? null : entry.value();
+    return field.equals(place) || !(value instanceof Record group)
+        ? value
+        : Parts.at(group, place.substring(field.length()));
+  }
+
+  private static Proposal.@Nullable Field proposal(PaperFact fact) {
+    var key = fact.place().substring(fact.place().lastIndexOf('/') + 1);
+    return switch (key) {
+      case "iban" -> Proposal.Field.ACCOUNT;
+      case "amountDue" -> Proposal.Field.DUE;
+      case "lastWorkedOn" -> Proposal.Field.LAST_DAY;
+      case "amount" -> fact.every() == null ? Proposal.Field.DUE : Proposal.Field.AMOUNT;
+      case "monthlyRent", "monthlyPayment" -> Proposal.Field.AMOUNT;
+      default -> null;
+    };
+  }
+
+  /** Records what a paper shows. Throws a {@link Problem} with every value that can't be. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  void tell(
+      String by,
+      String number,
+      UUID paper,
+      PaperKind kind,
+      @Nullable String person,
+      @Nullable String income,
+      List<Shown> shown) {
+    if (shown.isEmpty()) {
+      return;
+    }
+    var told = claims.told(number);
+    var places = PaperFacts.of(told.packet(), kind, person, income);
+    var facts = (ObjectNode) json.readTree(PacketWriter.written(told.packet()));
+    for (var one : shown) {
+      if (places.stream()
+          .noneMatch(
+              fact -> one.place().equals(fact.place()) || one.place().equals(fact.every()))) {
+        throw Problem.wrong("A paper of this kind does not show that.");
+      }
+      put(facts, JsonPointer.compile(one.place()), one.value());
+    }
+    var packet = read(facts);
+    var values = new LinkedHashMap<String, Object>();
+    for (var one : shown) {
+      var field = told.places().fieldOf(one.place()).orElseThrow();
+      var value = Parts.at(packet, field);
+      if (value != null) {
+        values.put(field, value);
+      }
+    }
+    ledgers.tellShown(
+        claims.householdOf(number), told, values, Source.paper(paper.toString(), null), by);
+  }
+
+  private Packet read(JsonNode facts) {
+    var reading = screenings.read(facts);
+    if (reading.packet() == null) {
+      throw Problem.wrong("What was read off the paper can't be right.", reading.faults());
+    }
+    return reading.packet();
+  }
+
+  private static void put(ObjectNode facts, JsonPointer at, JsonNode value) {
+    var group = facts.at(at.head());
+    if (group.isMissingNode() && facts.at(at.head().head()) instanceof ObjectNode above) {
+      group = above.putObject(at.head().last().getMatchingProperty());
+    }
+    ((ObjectNode) group).set(at.last().getMatchingProperty(), value);
+  }
+}
