@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
-import { FIELD_OF } from "./kinds";
+import { fieldFor } from "./kinds";
 
 const STEP = 0.25;
 const NEAREST = 3;
@@ -31,7 +31,7 @@ export function PaperPages({ at, words, picture, marked, field, onOrder }: Props
   const [page, setPage] = useState(0);
   const [zoom, setZoom] = useState(1);
   const [turn, setTurn] = useState(0);
-  const meant = picture?.proposals.find((one) => FIELD_OF[one.field] === field)?.page;
+  const meant = picture?.proposals.find((one) => fieldFor(one.field) === field)?.page;
   useEffect(() => {
     if (meant !== undefined) setPage(meant);
   }, [meant]);
@@ -95,7 +95,7 @@ export function PaperPages({ at, words, picture, marked, field, onOrder }: Props
             .map((one) => (
               <span
                 key={one.field}
-                className={`read-here ${FIELD_OF[one.field] === field ? "read-now" : ""} ${one.sure ? "" : "read-unsure"}`}
+                className={`read-here ${fieldFor(one.field) === field ? "read-now" : ""} ${one.sure ? "" : "read-unsure"}`}
                 style={{
                   left: `${one.box.left * 100}%`,
                   top: `${one.box.top * 100}%`,

@@ -1,3 +1,4 @@
+import { useQuery } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
@@ -6,13 +7,19 @@ import { spoken, vocabulary } from "../i18n/words";
 import { fullDay, money } from "../parts/format";
 import { Key } from "../parts/Keys";
 import { useTrying } from "../parts/useTrying";
+import { FactRows } from "./FactRows";
 import { KindOfPaper } from "./KindOfPaper";
-import { FIELD_OF, reads, type Shown, waits } from "./kinds";
+import { fieldFor, reads, type Shown, waits } from "./kinds";
 import { OneOf } from "./OneOf";
 import { ReadField } from "./ReadField";
+import { shownFacts, Unreadable } from "./shownFacts";
 import { ZoneSaid } from "./ZoneSaid";
 
 const FAULTS = vocabulary("paperFault");
+
+const ABOUT_AN_INCOME = ["payslip", "benefitLetter", "cashIncomeLetter", "employerStatement"];
+
+const isDay = (shown: Shown) => shown.endsWith("On") || shown === "birthDate" || shown.startsWith("covers");
 
 interface Props {
   claim: ClaimView;
@@ -41,6 +48,28 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
   const [name, setName] = useState(paper.nameOnPaper ?? "");
   const [zone, setZone] = useState(paper.mrz.join("\n"));
 
+  const facts =
+    useQuery({
+      queryKey: ["claim", claim.number, "paper-facts", kind, person, income],
+      queryFn: () =>
+        done(
+          api.GET("/api/claims/{number}/paper-facts", {
+            params: {
+              path: { number: claim.number },
+              query: { kind, person: person || undefined, income: income || undefined },
+            },
+          }),
+        ),
+    }).data ?? [];
+
+  const shows = (form: FormData) => {
+    try {
+      return shownFacts(form, facts, today);
+    } catch (wrong) {
+      if (!(wrong instanceof Unreadable)) throw wrong;
+      throw new Error(t(`paper.unread.${wrong.form}`, { what: wrong.label }));
+    }
+  };
   const send = (form: FormData, back: boolean) => {
     const text = (name: string) => String(form.get(name) ?? "").trim() || undefined;
     const day = (name: string) => {
@@ -71,6 +100,9 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
           mrz: text("zone")?.split(/\s*\n\s*/),
           periodEnd: day("periodEnd"),
           gross,
+          coversFrom: day("coversFrom"),
+          coversUntil: day("coversUntil"),
+          shown: back ? [] : (shows(form) as never[]),
           faults: back ? faults : [],
           nameAccepted: form.get("nameAccepted") === "on",
           because: String(form.get("because") ?? ""),
@@ -97,11 +129,13 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
     expiresOn: dateWords(paper.expiresOn),
     address: paper.addressOnPaper ?? "",
     zone: paper.mrz.join("\n"),
+    coversFrom: dateWords(paper.coversFrom),
+    coversUntil: dateWords(paper.coversUntil),
     slip: "",
   };
   const shown = reads(kind);
   const proposals = waits(paper) ? (paper.picture?.proposals ?? []) : [];
-  const proposed = (field: string) => proposals.find((one) => FIELD_OF[one.field] === field);
+  const proposed = (field: string) => proposals.find((one) => fieldFor(one.field) === field);
   const read = { proposed, onField };
   return (
     <form key={paper.id} onSubmit={submit} className="flex flex-col gap-3 p-4">
@@ -114,7 +148,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
           options={people}
           onValue={setPerson}
         />
-        {(kind === "payslip" || paper.income) && (
+        {(ABOUT_AN_INCOME.includes(kind) || paper.income) && (
           <OneOf
             label={t("paper.income")}
             none={t("app.choose")}
@@ -164,7 +198,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
                       name={one}
                       label={t(`paper.${one}`)}
                       before={before[one]}
-                      today={one.endsWith("On") || one === "birthDate" ? today : undefined}
+                      today={isDay(one) ? today : undefined}
                       onText={one === "name" ? setName : undefined}
                       {...read}
                     />
@@ -188,6 +222,12 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
                 </td>
               </tr>
             ))}
+          <FactRows
+            facts={facts}
+            today={today}
+            proposed={(field) => proposals.find((one) => one.field === field)}
+            onField={onField}
+          />
         </tbody>
       </table>
       {paper.nameDiffers && <p className="wrong">{paper.nameDiffers}</p>}

@@ -13,6 +13,8 @@ interface Props {
   example?: string;
   /** Of a day: today's. */
   today?: string;
+  /** Of money: that what the machine read is taken for a month's, which is seen before it is sent. */
+  monthly?: boolean;
   /** Of several lines. */
   tall?: boolean;
   /** What the machine read for a field. */
@@ -23,11 +25,11 @@ interface Props {
 
 /** A field for what a paper shows. What the machine read stands beside it; Enter in the empty field takes it. */
 export function ReadField(props: Props) {
-  const { name, label, before, example, today, tall, proposed, onField, onText } = props;
+  const { name, label, before, example, today, monthly, tall, proposed, onField, onText } = props;
   const { t } = useTranslation();
   const [text, setText] = useState(before ?? "");
   const proposal = proposed(name);
-  const words = proposal && written(proposal);
+  const words = proposal && written(proposal) + (monthly ? " m" : "");
   const change = (fresh: string) => {
     setText(fresh);
     onText?.(fresh);
@@ -91,8 +93,13 @@ function written(proposal: Schemas["Proposal"]): string {
     case "ISSUED_ON":
     case "EXPIRES_ON":
     case "PERIOD_END":
+    case "COVERS_FROM":
+    case "COVERS_UNTIL":
+    case "LAST_DAY":
       return dateWords(proposal.value);
     case "GROSS":
+    case "AMOUNT":
+    case "DUE":
       return money(Number(proposal.value));
     default:
       return proposal.value;

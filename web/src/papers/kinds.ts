@@ -1,10 +1,19 @@
 import type { Schemas } from "../api/client";
 
 /** What of a paper is read beside its picture, by what it is for. */
-export type Shown = "name" | "birthDate" | "issuedOn" | "expiresOn" | "address" | "zone" | "slip";
+export type Shown =
+  | "name"
+  | "birthDate"
+  | "issuedOn"
+  | "expiresOn"
+  | "address"
+  | "zone"
+  | "coversFrom"
+  | "coversUntil"
+  | "slip";
 
 /** The fields of the form by what the machine proposes for them. */
-export const FIELD_OF: Record<string, string> = {
+const FIELD_OF: Record<string, string> = {
   NAME: "name",
   BIRTH_DATE: "birthDate",
   ISSUED_ON: "issuedOn",
@@ -13,7 +22,12 @@ export const FIELD_OF: Record<string, string> = {
   ZONE: "zone",
   PERIOD_END: "periodEnd",
   GROSS: "gross",
+  COVERS_FROM: "coversFrom",
+  COVERS_UNTIL: "coversUntil",
 };
+
+/** The field of the form for what the machine proposes; a fact of the claim is called as the machine calls it. */
+export const fieldFor = (proposal: string) => FIELD_OF[proposal] ?? proposal;
 
 const IDENTITY: Shown[] = ["name", "birthDate", "issuedOn", "expiresOn"];
 
@@ -28,6 +42,8 @@ const READS: Record<string, Shown[]> = {
   utilityBill: ["name", "address", "issuedOn"],
   bankStatement: ["name", "issuedOn"],
   payslip: ["name", "slip"],
+  medicalCertificate: ["name", "issuedOn", "coversFrom", "coversUntil"],
+  serviceOrder: ["name", "issuedOn", "coversFrom", "coversUntil"],
   lease: ["name", "address", "issuedOn"],
 };
 

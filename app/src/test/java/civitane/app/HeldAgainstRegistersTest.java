@@ -304,4 +304,54 @@ public class HeldAgainstRegistersTest extends OnDatabase {
     as("teun", "SENIOR", post("/api/claims/{number}/take", "", number));
     assertEquals(settle(number, address, false, "They moved."), 412);
   }
+
+  /** A household that asks for relief and allows somebody to be asked. */
+  private static String allowing(int household, String whom, String request) {
+    return Packets.meals(household, 2, "en")
+        .replaceFirst("(?s)\"requests\": \\[.*?\\}\\}\\],", "\"requests\": [" + request + "],")
+        .replace(
+            "\"benefits\": [],",
+            "\"benefits\": [], \"assets\": [], \"expenses\": [], \"consents\": [{\"to\": \"" + whom
+                + "\", \"person\": \"p1\", \"on\": \"2026-11-01\", \"until\": \"2027-11-01\"}],");
+  }
+
+  @Test
+  public void aLenderSaysWhatIsDueAndWhetherItTakesPart() throws Exception {
+    var number = claimOf(allowing(1131, "lender", """
+        {"service": "homePaymentRelief", "answers": {
+          "lender": {"name": "Brackwater Building Society"}, "loanNumber": "HL-005127",
+          "amountDue": 9600}}"""));
+    var checking = answered(number);
+    var figure = compared(checking, "Amount due");
+    assertEquals(figure.get("said").stringValue(), "€9,600.00");
+    assertEquals(figure.get("found").stringValue(), "€10,480.40");
+    assertEquals(figure.get("verdict").stringValue(), "differs");
+    var answers = claim(number).get("packet").at("/requests/0/answers");
+    assertEquals(answers.at("/lenderFigure/amount").decimalValue().toPlainString(), "10480.4");
+    assertTrue(answers.at("/lender/participates").booleanValue(), answers.toString());
+  }
+
+  @Test
+  public void aLandlordsAgreementIsTheLandlordsWord() throws Exception {
+    var asks = """
+        {"service": "rentRelief", "answers": {"arrears": [{"month": "2026-10", "owed": 500}],
+          "hardship": ["lostWork"], "landlord": {"name": "Ropewalk Homes"}, "leaseNames": ["Ada"]}}""";
+    var number = claimOf(allowing(1132, "landlord", asks));
+    answered(number);
+    var agrees = claim(number).get("packet").at("/requests/0/answers/landlord/agrees");
+    assertFalse(agrees.booleanValue());
+    assertTrue(agrees.isBoolean(), "it has answered");
+  }
+
+  @Test
+  public void aParcelBelongsToWhomTheRegisterSays() throws Exception {
+    var number = claimOf(allowing(1133, "registers", """
+        {"service": "valueReview", "answers": {"parcel": "BK-0417", "currentValue": 242500,
+          "standing": "owner"}}"""));
+    var checking = answered(number);
+    assertEquals(
+        compared(checking, "Owner of the parcel").get("found").stringValue(), "Kalle Castanho");
+    assertEquals(compared(checking, "Owner of the parcel").get("verdict").stringValue(), "differs");
+    assertEquals(compared(checking, "Assessed value").get("verdict").stringValue(), "agrees");
+  }
 }

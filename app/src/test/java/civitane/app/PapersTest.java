@@ -261,6 +261,89 @@ public class PapersTest extends OnDatabase {
     assertEquals(slips.at("/1/gross").decimalValue().toPlainString(), "410.5");
   }
 
+  /** A household that pays rent weekly, by its word, and has an account. */
+  private static String renting(int number) {
+    return rent(number)
+        .replace(
+            "\"expenses\": []",
+            "\"expenses\": [{\"kind\": \"rent\", \"amount\": 160, \"frequency\": \"weekly\"}],"
+                + " \"payment\": {\"method\": \"transfer\", \"iban\": \"QV33BWSL71890763040103\"}");
+  }
+
+  private JsonNode row(String number, String place) throws Exception {
+    return body(asIkenna(get("/api/claims/{number}/ledger", number)))
+        .get("rows")
+        .valueStream()
+        .filter(one -> one.get("place").stringValue().equals(place))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
+  public void whatALeaseShowsStandsBesideWhatWasSaid() throws Exception {
+    var number = claimOf(renting(1141));
+    taken(number);
+    var id = body(bring(
+            number, MadePapers.png(400, 300, "lease"), Map.of("Kind", "lease", "Person", "p1")))
+        .get("id")
+        .stringValue();
+    var speaks =
+        body(asIkenna(get("/api/claims/{number}/paper-facts?kind=lease&person=p1", number)));
+    assertEquals(speaks.at("/0/said").stringValue(), "€160.00 a week");
+    assertEquals(speaks.at("/0/every").stringValue(), "/household/expenses/0/frequency");
+    assertEquals(speaks.at("/2/said").stringValue(), "Nobody Yet");
+    var shown = "\"kind\": \"lease\", \"person\": \"p1\", \"faults\": [], \"nameAccepted\": false,"
+        + " \"because\": \"\", \"shown\": [%s]";
+    var value = "{\"place\": \"%s\", \"value\": %s}";
+    var alien = read(
+        number, id, 0, shown.formatted(value.formatted("/household/payment/iban", "\"QV00\"")));
+    assertEquals(alien.getResponse().getStatus(), 422);
+    var unlikely =
+        read(number, id, 0, shown.formatted(value.formatted("/household/expenses/0/amount", "-3")));
+    assertEquals(unlikely.getResponse().getStatus(), 422);
+    assertEquals(
+        body(unlikely).at("/faults/0/pointer").stringValue(), "/household/expenses/0/amount");
+    var accepted = read(
+        number,
+        id,
+        0,
+        shown.formatted(String.join(
+            ", ",
+            value.formatted("/household/expenses/0/amount", "715"),
+            value.formatted("/household/expenses/0/frequency", "\"monthly\""),
+            value.formatted(
+                "/requests/0/answers/leaseNames", "[\"Ada Tamsett\", \"Somebody Strange\"]"))));
+    assertEquals(accepted.getResponse().getStatus(), 200);
+    var names = row(number, "/requests/0/answers/leaseNames");
+    assertEquals(names.at("/said/value").stringValue(), "Nobody Yet");
+    assertEquals(names.at("/shown/value").stringValue(), "Ada Tamsett; Somebody Strange");
+    assertTrue(names.get("disagrees").booleanValue());
+    var packet = claim(number).get("packet");
+    assertEquals(packet.at("/household/expenses/0/amount").intValue(), 715);
+    assertEquals(packet.at("/household/expenses/0/frequency").stringValue(), "monthly");
+    var again =
+        body(asIkenna(get("/api/claims/{number}/paper-facts?kind=lease&person=p1", number)));
+    assertEquals(again.at("/0/shown").stringValue(), "€715.00 a month");
+    assertEquals(again.at("/0/said").stringValue(), "€160.00 a week");
+  }
+
+  @Test
+  public void aPaperThatIsGivenBackShowsNothing() throws Exception {
+    var number = claimOf(renting(1142));
+    taken(number);
+    var id = body(bring(
+            number, MadePapers.png(300, 300, "cut"), Map.of("Kind", "lease", "Person", "p1")))
+        .get("id")
+        .stringValue();
+    read(
+        number,
+        id,
+        0,
+        "\"kind\": \"lease\", \"person\": \"p1\", \"faults\": [\"cutOff\"], \"nameAccepted\": false,"
+            + " \"because\": \"\", \"shown\": [{\"place\": \"/household/expenses/0/amount\", \"value\": 9}]");
+    assertEquals(claim(number).get("packet").at("/household/expenses/0/amount").intValue(), 160);
+  }
+
   private int sent(String number, String id, String path, String fields) throws Exception {
     var version = paper(papers(number), id).at("/picture/version").intValue();
     return asIkenna(post(

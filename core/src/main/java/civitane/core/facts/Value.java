@@ -61,7 +61,7 @@ public record Value(Form form, Class<?> type, @Nullable Value element, int most,
       return Form.FLAG;
     } else if (type.isEnum()) {
       return Form.CHOICE;
-    } else if (type.isRecord()) {
+    } else if (type.isRecord() || type == Record.class) {
       return Form.GROUP;
     }
     throw new IllegalArgumentException("a packet has no place for a " + type);
