@@ -50,12 +50,12 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
 
   const facts =
     useQuery({
-      queryKey: ["claim", claim.number, "paper-facts", kind, person, income],
+      queryKey: ["claim", claim.number, "papers", paper.id, kind, person, income],
       queryFn: () =>
         done(
-          api.GET("/api/claims/{number}/paper-facts", {
+          api.GET("/api/claims/{number}/papers/{id}/facts", {
             params: {
-              path: { number: claim.number },
+              path: { number: claim.number, id: paper.id },
               query: { kind, person: person || undefined, income: income || undefined },
             },
           }),
@@ -159,6 +159,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
           />
         )}
       </div>
+      {paper.picture?.sender && <p className="small">{t("paper.sender", { name: paper.picture.sender })}</p>}
       {paper.picture?.remark && (
         <p className="small">
           <span className="soft">{t("paper.remark")}</span> {paper.picture.remark}

@@ -12,6 +12,7 @@ import { PageOrder } from "./PageOrder";
 import { PaperDrop } from "./PaperDrop";
 import { PaperPages } from "./PaperPages";
 import { incomeWords, PaperReading } from "./PaperReading";
+import { SentOut } from "./SentOut";
 import { sendPaper } from "./sending";
 
 /** How often pages that are being drawn are looked for again. Milliseconds. */
@@ -101,6 +102,7 @@ export function PapersView({ claim, today, onChanged }: Props) {
             </li>
           ))}
         </ul>
+        <SentOut claim={claim.number} />
         <p className="small mb-1">
           {forItem ? t("paper.forItem", { what: forItem.words }) : t("paper.forNothing")}
         </p>

@@ -79,7 +79,7 @@ export function ReadField(props: Props) {
           onClick={() => change(words)}
         >
           <span className="soft">{t(proposal.sure ? "paper.machineRead" : "paper.machineUnsure")}</span>{" "}
-          <span className="case whitespace-pre-line break-all">{words}</span>
+          <span className="case whitespace-pre-line wrap-anywhere">{words}</span>
         </button>
       )}
     </>

@@ -463,6 +463,8 @@ create table paper (
   household_id uuid not null references household,
   name text not null,
   remark text not null,
+  -- Somebody outside who filled it in and sent it back.
+  sender text,
   came_by text not null,
   came_at timestamptz not null,
   -- The claim it was brought to, and the item of it that it was brought for; none where nothing wanted it.

@@ -287,11 +287,11 @@ public class PapersTest extends OnDatabase {
             number, MadePapers.png(400, 300, "lease"), Map.of("Kind", "lease", "Person", "p1")))
         .get("id")
         .stringValue();
-    var speaks =
-        body(asIkenna(get("/api/claims/{number}/paper-facts?kind=lease&person=p1", number)));
+    var speaks = body(
+        asIkenna(get("/api/claims/{number}/papers/{id}/facts?kind=lease&person=p1", number, id)));
     assertEquals(speaks.at("/0/said").stringValue(), "€160.00 a week");
     assertEquals(speaks.at("/0/every").stringValue(), "/household/expenses/0/frequency");
-    assertEquals(speaks.at("/2/said").stringValue(), "Nobody Yet");
+    assertEquals(speaks.at("/1/said").stringValue(), "Nobody Yet");
     var shown = "\"kind\": \"lease\", \"person\": \"p1\", \"faults\": [], \"nameAccepted\": false,"
         + " \"because\": \"\", \"shown\": [%s]";
     var value = "{\"place\": \"%s\", \"value\": %s}";
@@ -321,8 +321,8 @@ public class PapersTest extends OnDatabase {
     var packet = claim(number).get("packet");
     assertEquals(packet.at("/household/expenses/0/amount").intValue(), 715);
     assertEquals(packet.at("/household/expenses/0/frequency").stringValue(), "monthly");
-    var again =
-        body(asIkenna(get("/api/claims/{number}/paper-facts?kind=lease&person=p1", number)));
+    var again = body(
+        asIkenna(get("/api/claims/{number}/papers/{id}/facts?kind=lease&person=p1", number, id)));
     assertEquals(again.at("/0/shown").stringValue(), "€715.00 a month");
     assertEquals(again.at("/0/said").stringValue(), "€160.00 a week");
   }

@@ -21,6 +21,7 @@ import java.util.stream.Collectors;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 
 /** What a request answers stands beside what others and papers say of it; papers show what they can, and no more. */
 public class RequestComparingTest {
@@ -187,7 +188,7 @@ public class RequestComparingTest {
   }
 
   private static List<String> shows(Packet packet, PaperKind kind, String income) {
-    return PaperFacts.of(packet, kind, "p1", income).stream()
+    return PaperFacts.of(packet, kind, "p1", income, false).stream()
         .map(PaperFact::place)
         .toList();
   }
@@ -197,15 +198,23 @@ public class RequestComparingTest {
     var rent = packet("", "rentRelief", "{}", "");
     assertEquals(
         shows(rent, PaperKind.LEASE, null),
-        List.of(
-            "/household/expenses/1/amount",
-            "/requests/0/answers/monthlyRent",
-            "/requests/0/answers/leaseNames"));
+        List.of("/household/expenses/1/amount", "/requests/0/answers/leaseNames"));
+    assertEquals(
+        shows(packet("", "rentRelief", "{\"monthlyRent\": 690}", ""), PaperKind.LEASE, null)
+            .get(1),
+        "/requests/0/answers/monthlyRent");
     assertEquals(
         shows(rent, PaperKind.BANK_STATEMENT, null),
         List.of("/household/payment/iban", "/household/assets/0/value"));
     assertEquals(
         shows(rent, PaperKind.BENEFIT_LETTER, "i1"), List.of("/household/incomes/0/amount"));
+    assertEquals(
+        PaperFacts.of(rent, PaperKind.TENANCY_PROOF, "p1", null, true).stream()
+            .map(PaperFact::place)
+            .filter(place -> place.contains("/landlord/"))
+            .toList(),
+        List.of("/requests/0/answers/landlord/iban", "/requests/0/answers/landlord/agrees"));
+    assertFalse(shows(rent, PaperKind.TENANCY_PROOF, null).toString().contains("landlord"));
     assertEquals(shows(rent, PaperKind.EMPLOYER_STATEMENT, "i2"), List.of());
     assertEquals(shows(rent, PaperKind.PASSPORT, null), List.of());
     assertEquals(

@@ -526,6 +526,12 @@ public class Claims {
         .toList();
   }
 
+  /** The application that a claim came with. */
+  @Transactional(readOnly = true)
+  public UUID applicationOf(String number) {
+    return find(number).applicationId();
+  }
+
   @Transactional(readOnly = true)
   public UUID idOf(String number) {
     return find(number).id();

@@ -145,6 +145,10 @@ class StoredClaim {
     return pressingOn;
   }
 
+  UUID applicationId() {
+    return applicationId;
+  }
+
   UUID requestId() {
     return requestId;
   }

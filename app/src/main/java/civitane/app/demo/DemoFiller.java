@@ -204,7 +204,7 @@ class DemoFiller implements ApplicationRunner {
             by,
             number,
             made.pdf(),
-            new Papers.Filing(
+            Papers.Filing.brought(
                 null,
                 (PaperKind) known(Vocabulary.of(PaperKind.class).byWord().get(made.kind())),
                 made.person(),

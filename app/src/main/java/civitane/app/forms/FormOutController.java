@@ -20,10 +20,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class FormOutController {
   private final FormsOut forms;
+  private final FormReplies replies;
   private final Staff staff;
 
-  FormOutController(FormsOut forms, Staff staff) {
+  FormOutController(FormsOut forms, FormReplies replies, Staff staff) {
     this.forms = forms;
+    this.replies = replies;
     this.staff = staff;
   }
 
@@ -35,6 +37,13 @@ class FormOutController {
   @PreAuthorize(May.SEE_CLAIMS)
   List<FormsOut.Out> formsOut(@PathVariable UUID id) {
     return forms.of(id);
+  }
+
+  /** The forms that went out for the application that a claim came with. */
+  @GetMapping("/api/claims/{number}/forms-out")
+  @PreAuthorize(May.READ_FACTS)
+  List<FormsOut.Out> formsOutOf(@PathVariable String number) {
+    return replies.out(number);
   }
 
   @PostMapping("/api/applications/{id}/forms-out")

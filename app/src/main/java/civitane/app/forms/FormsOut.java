@@ -3,6 +3,7 @@ package civitane.app.forms;
 import civitane.app.audit.AuditLog;
 import civitane.app.catalogue.DeskWords;
 import civitane.app.drafts.Applications;
+import civitane.app.letters.CodePicture;
 import civitane.app.letters.Codes;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
@@ -14,6 +15,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -45,6 +47,9 @@ class FormsOut {
     this.clock = clock;
   }
 
+  /** Who has not answered after so many days is asked again. */
+  private static final int ASKED_AGAIN_AFTER = 14;
+
   /** A form that is out: which, about whom, who was asked, and since when. */
   record Out(
       UUID id,
@@ -53,6 +58,7 @@ class FormsOut {
       String person,
       String asked,
       Instant madeAt,
+      LocalDate askAgainOn,
       @Nullable Instant returnedAt) {}
 
   /** Makes a form; one of a kind about a person to the same one is made once. */
@@ -94,7 +100,16 @@ class FormsOut {
         .param("person", person)
         .param("asked", to.strip())
         .param("code", code)
-        .param("pdf", form.pdf(writer, draft.name(person), to.strip(), number, code, language))
+        .param(
+            "pdf",
+            form.pdf(
+                writer,
+                draft.name(person),
+                to.strip(),
+                number,
+                code,
+                CodePicture.png("civitane:form?code=" + code),
+                language))
         .param("by", by.login())
         .param("now", Timestamp.from(clock.instant()))
         .update();
@@ -103,6 +118,32 @@ class FormsOut {
         .filter(out -> out.id().equals(id))
         .findFirst()
         .orElseThrow();
+  }
+
+  /** A form that came back: of which application, and what it is. */
+  record Back(UUID application, OtherForm form, String person, String asked) {}
+
+  @Transactional(readOnly = true)
+  Optional<Back> back(String code) {
+    return database
+        .sql("select application_id, kind, person_id, asked from form_out where code = :code")
+        .param("code", code)
+        .query((row, n) -> new Back(
+            row.getObject(1, UUID.class),
+            OtherForm.named(row.getString(2)).orElseThrow(),
+            row.getString(3),
+            row.getString(4)))
+        .optional();
+  }
+
+  /** Notes that a form has come back; it may come back more than once. */
+  @Transactional
+  void came(String code) {
+    database
+        .sql("update form_out set returned_at = :now where code = :code and returned_at is null")
+        .param("now", Timestamp.from(clock.instant()))
+        .param("code", code)
+        .update();
   }
 
   @Transactional(readOnly = true)
@@ -122,6 +163,8 @@ class FormsOut {
             row.getString(3),
             row.getString(4),
             row.getTimestamp(5).toInstant(),
+            LocalDate.ofInstant(row.getTimestamp(5).toInstant(), clock.getZone())
+                .plusDays(ASKED_AGAIN_AFTER),
             row.getTimestamp(6) == null ? null : row.getTimestamp(6).toInstant()))
         .list();
   }

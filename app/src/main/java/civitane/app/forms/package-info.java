@@ -3,10 +3,12 @@
     allowedDependencies = {
       "audit",
       "catalogue",
+      "claims",
       "determining",
       "drafts",
       "letters",
       "lodging",
+      "papers",
       "problems",
       "staff"
     })

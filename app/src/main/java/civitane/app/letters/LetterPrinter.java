@@ -1,16 +1,12 @@
 package civitane.app.letters;
 
 import civitane.words.Words;
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.WriterException;
-import com.google.zxing.qrcode.QRCodeWriter;
 import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
 import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
-import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -18,7 +14,6 @@ import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.Base64;
 import java.util.Locale;
-import javax.imageio.ImageIO;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;
@@ -29,9 +24,6 @@ import org.thymeleaf.context.Context;
 class LetterPrinter {
   private static final byte[] COLOURS =
       ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
-  private static final int QR_SIZE = 132;
-  private static final int BLACK = 0x15211F;
-  private static final int WHITE = 0xFFFFFF;
 
   private final ITemplateEngine templates;
   private final String confirmAt;
@@ -90,19 +82,6 @@ class LetterPrinter {
   }
 
   private static String qr(String text) {
-    try {
-      var bits = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, QR_SIZE, QR_SIZE);
-      var image = new BufferedImage(QR_SIZE, QR_SIZE, BufferedImage.TYPE_INT_RGB);
-      for (var x = 0; x < QR_SIZE; x++) {
-        for (var y = 0; y < QR_SIZE; y++) {
-          image.setRGB(x, y, bits.get(x, y) ? BLACK : WHITE);
-        }
-      }
-      var png = new ByteArrayOutputStream();
-      ImageIO.write(image, "png", png);
-      return "data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray());
-    } catch (WriterException | IOException e) {
-      throw new IllegalStateException("the code could not be drawn", e);
-    }
+    return "data:image/png;base64," + Base64.getEncoder().encodeToString(CodePicture.png(text));
   }
 }

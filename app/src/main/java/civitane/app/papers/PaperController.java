@@ -60,14 +60,15 @@ class PaperController {
   }
 
   /** What a paper of a kind can show of the claim's facts, beside what was said of them. */
-  @GetMapping("/api/claims/{number}/paper-facts")
+  @GetMapping("/api/claims/{number}/papers/{id}/facts")
   @PreAuthorize(May.READ_FACTS)
   List<ShownFacts.PaperShows> paperFacts(
       @PathVariable String number,
+      @PathVariable UUID id,
       @RequestParam String kind,
       @RequestParam(required = false) @Nullable String person,
       @RequestParam(required = false) @Nullable String income) {
-    return shown.of(number, kind(kind), person, income);
+    return shown.of(number, id, kind(kind), person, income);
   }
 
   /** The paper that was taken. */
@@ -99,7 +100,7 @@ class PaperController {
   private static Papers.Filing filing(HttpServletRequest request) {
     var item = head(request, "Item", LONGEST_NAME);
     try {
-      return new Papers.Filing(
+      return Papers.Filing.brought(
           item == null ? null : Integer.valueOf(item),
           kind(Optional.ofNullable(head(request, "Kind", LONGEST_NAME)).orElse("other")),
           head(request, "Person", LONGEST_NAME),

@@ -40,6 +40,7 @@ class PaperRows {
       UUID household,
       String name,
       String remark,
+      @Nullable String sender,
       String cameBy,
       Instant cameAt,
       String claim,
@@ -98,11 +99,12 @@ class PaperRows {
       @Nullable Integer item) {
     database
         .sql(
-            "insert into paper (id, household_id, name, remark, came_by, came_at, claim, item) values (?, ?, ?, ?, ?, ?, ?, ?)")
+            "insert into paper (id, household_id, name, remark, sender, came_by, came_at, claim, item) values (?, ?, ?, ?, ?, ?, ?, ?, ?)")
         .param(id)
         .param(household)
         .param(filing.name())
         .param(filing.remark())
+        .param(filing.sender())
         .param(by)
         .param(Timestamp.from(at))
         .param(claim)
@@ -133,6 +135,7 @@ class PaperRows {
         row.getObject("household_id", UUID.class),
         row.getString("name"),
         row.getString("remark"),
+        row.getString("sender"),
         row.getString("came_by"),
         row.getTimestamp("came_at").toInstant(),
         row.getString("claim"),

@@ -43,6 +43,7 @@ public record PaperView(
    * How it came, and its pages.
    *
    * @param remark what the household said to it
+   * @param sender who filled it in, where that is somebody outside
    * @param read whether the machine has read it, or given up
    * @param turns by how many degrees each page is turned to the right
    * @param proposals what the machine read, to be looked at and taken by a person
@@ -50,6 +51,7 @@ public record PaperView(
   public record Picture(
       String name,
       String remark,
+      @Nullable String sender,
       String cameBy,
       Instant cameAt,
       int pages,
@@ -64,6 +66,7 @@ public record PaperView(
       return new Picture(
           kept.name(),
           kept.remark(),
+          kept.sender(),
           cameBy,
           kept.cameAt(),
           kept.pages(),

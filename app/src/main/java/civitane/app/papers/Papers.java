@@ -89,6 +89,7 @@ public class Papers {
    *
    * @param item what of the claim it is for; null where that is not known
    * @param remark what the household says to it
+   * @param sender somebody outside who filled it in and sent it back; null where the household brings it
    */
   public record Filing(
       @Nullable Integer item,
@@ -96,7 +97,20 @@ public class Papers {
       @Nullable String person,
       @Nullable String income,
       String name,
-      String remark) {}
+      String remark,
+      @Nullable String sender) {
+
+    /** What a household brings. */
+    public static Filing brought(
+        @Nullable Integer item,
+        PaperKind kind,
+        @Nullable String person,
+        @Nullable String income,
+        String name,
+        String remark) {
+      return new Filing(item, kind, person, income, name, remark, null);
+    }
+  }
 
   /** What a claim's household has handed in, and what the claim still wants. */
   @Transactional(readOnly = true)
@@ -292,8 +306,7 @@ public class Papers {
       slip(by, household, id, facts, paper.income(), reading.slip());
     }
     if (reading.isAccepted()) {
-      shown.tell(
-          by.login(), number, id, paper.kind(), paper.person(), paper.income(), reading.shown());
+      shown.tell(by, number, id, paper.kind(), paper.person(), paper.income(), reading.shown());
     }
     settle(by, number, kept, paper, reading);
     audit.record(

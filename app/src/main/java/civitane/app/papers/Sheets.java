@@ -87,7 +87,8 @@ class Sheets {
       (out.contains(page) ? taken : left).add(all.get(page));
     }
     sheets.set(id, left);
-    var filing = new Papers.Filing(null, kind, person, null, rows.find(id).name(), "");
+    var filing = new Papers.Filing(
+        null, kind, person, null, rows.find(id).name(), "", rows.find(id).sender());
     var fresh = papers.file(by, number, taken, filing);
     audit.record(by.login(), "pages taken out", id.toString(), number);
     return fresh;

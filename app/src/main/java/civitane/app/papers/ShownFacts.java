@@ -8,10 +8,14 @@ import civitane.app.determining.Screenings;
 import civitane.app.ledger.Ledgers;
 import civitane.app.problems.Problem;
 import civitane.app.reading.Proposal;
+import civitane.app.staff.Staff;
 import civitane.core.checking.PaperFact;
 import civitane.core.checking.PaperFacts;
+import civitane.core.facts.Asset;
+import civitane.core.facts.Expense;
 import civitane.core.facts.Form;
 import civitane.core.facts.Frequency;
+import civitane.core.facts.Income;
 import civitane.core.facts.Packet;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Parts;
@@ -30,6 +34,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -40,16 +45,33 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
+import static civitane.core.facts.Known.known;
+
 /** The facts of a claim that a paper shows, beside what was said of them. */
 @Service
 class ShownFacts {
+  /** What somebody outside says of themselves, and which goes to what is known of them. */
+  private static final Pattern OF_THEIRS =
+      Pattern.compile("/(?:landlord/(?:agrees|iban)|lender/participates)$");
+
+  private final PaperRows rows;
+  private final ToldByParties parties;
   private final Claims claims;
   private final Ledgers ledgers;
   private final Screenings screenings;
   private final JsonMapper json;
   private final Clock clock;
 
-  ShownFacts(Claims claims, Ledgers ledgers, Screenings screenings, JsonMapper json, Clock clock) {
+  ShownFacts(
+      PaperRows rows,
+      ToldByParties parties,
+      Claims claims,
+      Ledgers ledgers,
+      Screenings screenings,
+      JsonMapper json,
+      Clock clock) {
+    this.rows = rows;
+    this.parties = parties;
     this.claims = claims;
     this.ledgers = ledgers;
     this.screenings = screenings;
@@ -80,27 +102,40 @@ class ShownFacts {
   /** What a paper of a kind can show of a claim. */
   @Transactional(readOnly = true)
   List<PaperShows> of(
-      String number, PaperKind kind, @Nullable String person, @Nullable String income) {
+      String number, UUID paper, PaperKind kind, @Nullable String person, @Nullable String income) {
     var told = claims.told(number);
     var when = new When(told.packet().assessedOn(), clock.instant());
-    var rows = ledgers.of(claims.householdOf(number)).rows(told, when).stream()
+    var beside = ledgers.of(claims.householdOf(number)).rows(told, when).stream()
         .collect(Collectors.toMap(LedgerRow::place, Function.identity()));
-    return PaperFacts.of(told.packet(), kind, person, income).stream()
-        .map(fact -> view(told, fact, rows))
+    var sent = rows.find(paper).sender() != null;
+    return PaperFacts.of(told.packet(), kind, person, income, sent).stream()
+        .map(fact -> view(told, fact, beside))
         .toList();
   }
 
   private PaperShows view(Assembled told, PaperFact fact, Map<String, LedgerRow> rows) {
-    var asked = screenings.place(told.packet(), fact.place());
     var said = words(told, fact, rows, LedgerRow::said);
     return new PaperShows(
         fact.place(),
         fact.every(),
-        DeskWords.WORDS.capital(DeskWords.WORDS.question(asked.question())),
+        DeskWords.WORDS.capital(label(told.packet(), fact.place())),
         fact.form().name().toLowerCase(Locale.ROOT),
         said == null ? "" : said,
         words(told, fact, rows, LedgerRow::shown),
         proposal(fact));
+  }
+
+  /** What an amount is of, said by its kind; else what was asked. */
+  private String label(Packet packet, String place) {
+    var thing = Parts.at(packet, place.substring(0, place.lastIndexOf('/')));
+    if (thing instanceof Expense expense) {
+      return DeskWords.WORDS.word(expense.kind());
+    } else if (thing instanceof Income income) {
+      return DeskWords.WORDS.word(income.kind());
+    } else if (thing instanceof Asset asset) {
+      return DeskWords.WORDS.word(asset.kind());
+    }
+    return DeskWords.WORDS.question(screenings.place(packet, place).question());
   }
 
   private static @Nullable String words(
@@ -144,6 +179,13 @@ class ShownFacts {
       case "lastWorkedOn" -> Proposal.Field.LAST_DAY;
       case "amount" -> fact.every() == null ? Proposal.Field.DUE : Proposal.Field.AMOUNT;
       case "monthlyRent", "monthlyPayment" -> Proposal.Field.AMOUNT;
+      case "absentFrom" -> Proposal.Field.ABSENT_FROM;
+      case "noticeOn" -> Proposal.Field.NOTICE_ON;
+      case "hoursPerWeek" -> Proposal.Field.HOURS;
+      case "asOf" -> Proposal.Field.DUE_ON;
+      case "leaseNames" -> Proposal.Field.TENANTS;
+      case "agrees", "participates" -> Proposal.Field.AGREES;
+      case "loanNumber" -> Proposal.Field.LOAN_NUMBER;
       default -> null;
     };
   }
@@ -151,7 +193,7 @@ class ShownFacts {
   /** Records what a paper shows. Throws a {@link Problem} with every value that can't be. */
   @Transactional(propagation = Propagation.MANDATORY)
   void tell(
-      String by,
+      Staff.Colleague by,
       String number,
       UUID paper,
       PaperKind kind,
@@ -162,7 +204,8 @@ class ShownFacts {
       return;
     }
     var told = claims.told(number);
-    var places = PaperFacts.of(told.packet(), kind, person, income);
+    var sender = rows.find(paper).sender();
+    var places = PaperFacts.of(told.packet(), kind, person, income, sender != null);
     var facts = (ObjectNode) json.readTree(PacketWriter.written(told.packet()));
     for (var one : shown) {
       if (places.stream()
@@ -177,12 +220,18 @@ class ShownFacts {
     for (var one : shown) {
       var field = told.places().fieldOf(one.place()).orElseThrow();
       var value = Parts.at(packet, field);
-      if (value != null) {
+      if (OF_THEIRS.matcher(one.place()).find()) {
+        parties.told(by, known(value), known(sender));
+      } else if (value != null) {
         values.put(field, value);
       }
     }
     ledgers.tellShown(
-        claims.householdOf(number), told, values, Source.paper(paper.toString(), null), by);
+        claims.householdOf(number),
+        told,
+        values,
+        Source.paper(paper.toString(), sender),
+        by.login());
   }
 
   private Packet read(JsonNode facts) {

@@ -4,7 +4,6 @@ import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.jobs.Jobs;
 import civitane.app.ledger.Ledgers;
-import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.facts.PaperKind;
@@ -32,7 +31,7 @@ public class Tray {
   private final PaperRows rows;
   private final SheetRows sheets;
   private final Papers papers;
-  private final Letters letters;
+  private final List<Replying> replying;
   private final Claims claims;
   private final Ledgers ledgers;
   private final Jobs jobs;
@@ -46,7 +45,7 @@ public class Tray {
       PaperRows rows,
       SheetRows sheets,
       Papers papers,
-      Letters letters,
+      List<Replying> replying,
       Claims claims,
       Ledgers ledgers,
       Jobs jobs,
@@ -58,7 +57,7 @@ public class Tray {
     this.rows = rows;
     this.sheets = sheets;
     this.papers = papers;
-    this.letters = letters;
+    this.replying = List.copyOf(replying);
     this.claims = claims;
     this.ledgers = ledgers;
     this.jobs = jobs;
@@ -93,43 +92,45 @@ public class Tray {
   void sort(UUID id) {
     var pages = sheets.of(id);
     pages.stream().map(Sheet::hash).distinct().forEach(hash -> Drawing.draw(rows, hash));
-    var claimOf = new ArrayList<Optional<String>>();
-    for (var page : pages) {
-      claimOf.add(claimOn(page));
-    }
-    inTransaction.executeWithoutResult(status -> sort(id, pages, claimOf));
+    var codes = pages.stream().map(this::codeOn).toList();
+    inTransaction.executeWithoutResult(status -> sort(id, pages, codes));
   }
 
-  /** The claim of which a letter is, that a page carries the code of. */
-  private Optional<String> claimOn(Sheet page) {
-    if (!rows.isDrawn(page.hash(), page.page())) {
-      return Optional.empty();
-    }
-    return ReplyCodes.on(rows.page(page.hash(), page.page(), false))
-        .flatMap(letters::aboutOf)
-        .filter(claims::isThere);
+  /** The code of ours that a page carries. */
+  private Optional<String> codeOn(Sheet page) {
+    return rows.isDrawn(page.hash(), page.page())
+        ? ReplyCodes.on(rows.page(page.hash(), page.page(), false))
+        : Optional.empty();
   }
 
-  private void sort(UUID id, List<Sheet> pages, List<Optional<String>> claimOf) {
+  private Optional<Reply> reply(Optional<String> code) {
+    return code.flatMap(
+        written -> replying.stream().flatMap(one -> one.to(written).stream()).findFirst());
+  }
+
+  private void sort(UUID id, List<Sheet> pages, List<Optional<String>> codes) {
     // Somebody may have filed it or put it aside before anybody looked for its codes.
     var piece = tray.waiting(id).orElse(null);
     if (piece == null || piece.sorted() || !sheets.of(id).equals(pages)) {
       return;
     }
     var by = staff.named(piece.cameBy());
+    var replies = codes.stream().map(this::reply).toList();
     var unplaced = new ArrayList<Sheet>();
     var stacks = new LinkedHashMap<Integer, List<Sheet>>();
     var begun = -1;
     for (var at = 0; at < pages.size(); at++) {
-      begun = claimOf.get(at).isPresent() ? at : begun;
+      begun = replies.get(at).isPresent() ? at : begun;
       if (begun < 0) {
         unplaced.add(pages.get(at));
       } else {
         stacks.computeIfAbsent(begun, first -> new ArrayList<>()).add(pages.get(at));
       }
     }
-    stacks.forEach((first, stack) ->
-        file(by, claimOf.get(first).orElseThrow(), stack, PaperKind.OTHER, piece));
+    stacks.forEach((first, stack) -> {
+      file(by, replies.get(first).orElseThrow(), stack, piece);
+      replying.forEach(one -> one.came(codes.get(first).orElseThrow()));
+    });
     sheets.set(id, unplaced);
     tray.sorted(id);
   }
@@ -156,13 +157,14 @@ public class Tray {
     var filed = wanted.stream().map(all::get).toList();
     left.removeAll(filed);
     sheets.set(id, left);
-    file(by, number, filed, kind, piece);
+    file(by, new Reply(number, null, kind, null, null), filed, piece);
   }
 
-  private void file(
-      Staff.Colleague by, String number, List<Sheet> pages, PaperKind kind, TrayPiece piece) {
-    papers.file(by, number, pages, new Papers.Filing(null, kind, null, null, piece.name(), ""));
-    audit.record(by.login(), "post filed", piece.id().toString(), number);
+  private void file(Staff.Colleague by, Reply reply, List<Sheet> pages, TrayPiece piece) {
+    var filing = new Papers.Filing(
+        reply.item(), reply.kind(), reply.person(), null, piece.name(), "", reply.sender());
+    papers.file(by, reply.claim(), pages, filing);
+    audit.record(by.login(), "post filed", piece.id().toString(), reply.claim());
   }
 
   /** Puts aside what is not for this office. */

@@ -9,6 +9,7 @@
       "jobs",
       "ledger",
       "letters",
+      "parties",
       "problems",
       "reading",
       "staff"

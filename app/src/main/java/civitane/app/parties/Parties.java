@@ -196,6 +196,44 @@ public class Parties {
     return changed;
   }
 
+  /**
+   * Records what a party said on a form that they sent back; what they left out stays as it is known.
+   *
+   * @param sender who filled it in
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void shown(
+      Staff.Colleague by,
+      PartyKind kind,
+      String name,
+      @Nullable Boolean takesPart,
+      @Nullable String iban,
+      String sender) {
+    var party = rows.named(kind, name).orElse(null);
+    if (party == null) {
+      return;
+    }
+    var before = ledgers.party(party.id());
+    var told = new OutsideParty(
+        kind,
+        before.name(),
+        before.address(),
+        before.phone(),
+        before.email(),
+        iban == null ? before.iban() : iban,
+        takesPart == null ? before.takesPart() : takesPart);
+    ledgers.tellParty(
+        party.id(),
+        told,
+        EntryKind.SHOWN,
+        Source.party(party.id().toString(), "form sent back by " + sender),
+        by.login());
+    if (rows.shows(party.id(), party.version(), told)) {
+      audit.record(by.login(), "party told", party.id().toString(), "");
+      waken(by, party.id());
+    }
+  }
+
   private void waken(Staff.Colleague by, UUID id) {
     jobs.later(PartyWaking.KIND, id + " " + by.login() + " " + clock.millis());
   }

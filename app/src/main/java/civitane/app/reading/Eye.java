@@ -9,12 +9,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 
 /**
  * Reads the words off a picture: the program tesseract, as a process of its own, which is stopped when it takes too
  * long.
  */
 final class Eye {
+  /** The sides of a box around a word are no letters of it. */
+  private static final Pattern FRAME = Pattern.compile("^[|\\[\\]]+|[|\\[\\]]+$");
+
   private static final Duration LONGEST = Duration.ofSeconds(90);
 
   /** Many papers come at once; those who wait at a screen come first. */
@@ -117,9 +121,10 @@ final class Eye {
         words.clear();
       }
       before = line;
-      if (!cells[11].isBlank()) {
+      var text = FRAME.matcher(cells[11].strip()).replaceAll("");
+      if (!text.isEmpty()) {
         words.add(new PageWord(
-            cells[11].strip(),
+            text,
             new Box(
                 Double.parseDouble(cells[6]) / width,
                 Double.parseDouble(cells[7]) / height,

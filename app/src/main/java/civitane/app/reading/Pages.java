@@ -24,6 +24,10 @@ public final class Pages {
   /** What a page of a PDF proposes. */
   public static List<Proposal> ofPdf(PDDocument document, int page, LocalDate today)
       throws IOException {
+    var typed = FormFields.of(document, page);
+    if (!typed.isEmpty()) {
+      return typed;
+    }
     var written = TextLayer.of(document, page);
     var letters = written.stream().mapToInt(line -> line.text().length()).sum();
     if (letters >= LETTERS) {
@@ -41,7 +45,7 @@ public final class Pages {
       throws IOException {
     var path = Files.createTempFile("civitane-read", ".png");
     try {
-      ImageIO.write(picture, "png", path.toFile());
+      ImageIO.write(Ruled.without(picture), "png", path.toFile());
       return Reader.proposals(Eye.read(path, picture.getWidth(), picture.getHeight()), page, today);
     } finally {
       Files.deleteIfExists(path);

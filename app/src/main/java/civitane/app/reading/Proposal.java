@@ -27,7 +27,17 @@ public record Proposal(Field field, String value, int page, Box box, boolean sur
     ACCOUNT,
     COVERS_FROM,
     COVERS_UNTIL,
-    LAST_DAY
+    LAST_DAY,
+    ABSENT_FROM,
+    NOTICE_ON,
+    HOURS,
+    /** The day of what is owed. */
+    DUE_ON,
+    /** Several names, with commas between. */
+    TENANTS,
+    /** Yes or no. */
+    AGREES,
+    LOAN_NUMBER
   }
 
   /** The same on another page. */

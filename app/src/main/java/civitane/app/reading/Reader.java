@@ -119,9 +119,15 @@ final class Reader {
         .findFirst();
   }
 
-  private Optional<Found> found(Sought sought, PageLine line) {
+  /** What a line says of a fact that it is known to be about; empty where it can't be that. */
+  static Optional<String> value(Sought sought, PageLine line) {
+    return found(sought, line).map(Found::value);
+  }
+
+  private static Optional<Found> found(Sought sought, PageLine line) {
     return switch (sought.kind()) {
-      case DATE -> Written.days(line.text()).stream().findFirst().map(day -> found(line, day));
+      case DATE ->
+        Written.days(line.firstColumn().text()).stream().findFirst().map(day -> found(line, day));
       case LAST_DATE ->
         Written.days(line.text()).stream().max(LocalDate::compareTo).map(day -> found(line, day));
       case MONEY -> {
@@ -132,6 +138,14 @@ final class Reader {
             : Optional.of(found(line, sums.get(sums.size() - 1).toPlainString()));
       }
       case ACCOUNT -> Written.account(line.text()).map(account -> found(line, account));
+      case FLAG -> Written.yesOrNo(line.text()).map(yes -> found(line, yes));
+      case NUMBER -> Written.number(line.firstColumn().text()).map(number -> found(line, number));
+      case NAMES -> {
+        var column = line.firstColumn();
+        yield name(column)
+            .map(one -> new Found(
+                String.join(", ", Written.names(column.text())), one.box(), one.certain()));
+      }
       case NAME -> name(line.firstColumn());
       case TEXT -> {
         var column = line.firstColumn();

@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 import static java.util.Map.entry;
 
@@ -61,6 +62,8 @@ final class Written {
 
   private static final Pattern SUM = Pattern.compile(
       "(?<![\\d.,])-?(?:\\d{1,3}(?:[ .,'\\u00a0\\u202f]\\d{3})+|\\d+)[.,]\\d{2}(?!\\d)");
+
+  private static final Pattern NUMBER = Pattern.compile("\\d{1,6}(?:[.,]\\d{1,2})?");
 
   private static final Pattern ACCOUNT =
       Pattern.compile("\\b[A-Z]{2}\\d{2}(?:[ \\u00a0]?[A-Z0-9]){11,30}\\b");
@@ -124,6 +127,32 @@ final class Written {
       sums.add(new BigDecimal(whole + "." + written.substring(cents)));
     }
     return sums;
+  }
+
+  /** Yes or no, where a text begins with either. */
+  static Optional<String> yesOrNo(String text) {
+    var plain = text.strip().toLowerCase(Locale.ROOT);
+    if (plain.matches("(?:yes|oui|sim|نعم)\\b.*")) {
+      return Optional.of("yes");
+    }
+    return plain.matches("(?:no|non|n[ãa]o|لا)\\b.*") ? Optional.of("no") : Optional.empty();
+  }
+
+  /** The first number of a text, with a point before its decimals. */
+  static Optional<String> number(String text) {
+    return NUMBER
+        .matcher(western(text))
+        .results()
+        .map(found -> found.group().replace(',', '.'))
+        .findFirst();
+  }
+
+  /** Names that stand one after the other, with an "and" between the last two. */
+  static List<String> names(String text) {
+    return Stream.of(text.split("\\s*[,;&/]\\s*|\\s+(?:and|et|e)\\s+|\\s+و\\s*"))
+        .map(String::strip)
+        .filter(name -> !name.isEmpty())
+        .toList();
   }
 
   /** With the digits that are reckoned with here, and the signs between them. */

@@ -8,6 +8,7 @@ import civitane.core.facts.IncomeKind;
 import civitane.core.facts.Packet;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Parts;
+import civitane.core.facts.WhoseWord;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -23,10 +24,12 @@ public final class PaperFacts {
       Set.of(AssetKind.CURRENT, AssetKind.SAVINGS, AssetKind.INVESTMENTS);
 
   private final Packet packet;
+  private final boolean fromOutside;
   private final List<PaperFact> facts = new ArrayList<>();
 
-  private PaperFacts(Packet packet) {
+  private PaperFacts(Packet packet, boolean fromOutside) {
     this.packet = packet;
+    this.fromOutside = fromOutside;
   }
 
   /**
@@ -34,10 +37,15 @@ public final class PaperFacts {
    *
    * @param person whose it is; null where that is not known
    * @param income which income it is about; null where about none
+   * @param fromOutside whether somebody outside sent it back: only then does it show what is theirs to say
    */
   public static List<PaperFact> of(
-      Packet packet, PaperKind kind, @Nullable String person, @Nullable String income) {
-    var facts = new PaperFacts(packet);
+      Packet packet,
+      PaperKind kind,
+      @Nullable String person,
+      @Nullable String income,
+      boolean fromOutside) {
+    var facts = new PaperFacts(packet, fromOutside);
     facts.of(kind, person, income);
     return List.copyOf(facts.facts);
   }
@@ -60,7 +68,7 @@ public final class PaperFacts {
       }
     }
     for (var i = 0; i < packet.requests().size(); i++) {
-      answers(packet.requests().get(i).answers().getClass(), "/requests/" + i + "/answers/", kind);
+      answers("/requests/" + i + "/answers", packet.requests().get(i).answers().getClass(), kind);
     }
   }
 
@@ -102,13 +110,18 @@ public final class PaperFacts {
     }
   }
 
-  private void answers(Class<?> group, String at, PaperKind kind) {
-    for (var field : Parts.of(group).fields()) {
+  /** An answer that may be left out, and was, is told elsewhere: it is not asked for twice. */
+  private void answers(String group, Class<?> type, PaperKind kind) {
+    for (var field : Parts.of(type).fields()) {
       var asked = field.asked();
+      var place = group + "/" + field.key();
       if (field.value().form() == Form.GROUP) {
-        answers(field.value().type(), at + field.key() + "/", kind);
-      } else if (asked != null && List.of(asked.shownBy()).contains(kind)) {
-        facts.add(PaperFact.at(at + field.key(), field.value().form()));
+        answers(place, field.value().type(), kind);
+      } else if (asked != null
+          && List.of(asked.shownBy()).contains(kind)
+          && (fromOutside || field.whose() == WhoseWord.HOUSEHOLD)
+          && !(asked.optional() && Parts.at(packet, place) == null)) {
+        facts.add(PaperFact.at(place, field.value().form()));
       }
     }
   }

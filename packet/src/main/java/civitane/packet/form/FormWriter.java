@@ -15,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 /** Makes the fillable PDF of a service, blank or with what is known. */
 public final class FormWriter {
   /** The field by which a form of ours is known, whatever its file is called. */
-  static final String MARKER = "civitane-form";
+  public static final String MARKER = "civitane-form";
 
   private final byte[] latin;
   private final byte[] arabic;
@@ -36,16 +36,19 @@ public final class FormWriter {
         words.say("letter.form.note"),
         FormLayout.of(service, on, words),
         packet,
-        words);
+        words,
+        null);
   }
 
+  /** @param code a picture by which the form is known again on paper; null for none */
   byte[] write(
       String title,
       String marker,
       String hint,
       List<FormSection> sections,
       @Nullable JsonNode packet,
-      Words words) {
+      Words words,
+      byte @Nullable [] code) {
     try (var document = new PDDocument();
         var out = new ByteArrayOutputStream()) {
       var typeface = new Typeface(document, latin, arabic, words.language().runsRightToLeft());
@@ -56,6 +59,9 @@ public final class FormWriter {
         sheet.section(section, packet);
       }
       sheet.end();
+      if (code != null) {
+        sheet.code(code);
+      }
       document.save(out);
       return out.toByteArray();
     } catch (IOException e) {

@@ -7,7 +7,9 @@ import civitane.words.Language;
 import civitane.words.Words;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
+import tools.jackson.databind.node.JsonNodeFactory;
 
 /** A form that somebody outside the household fills in: what each has to confirm. */
 public enum OtherForm implements Word {
@@ -27,6 +29,9 @@ public enum OtherForm implements Word {
       "name", "tenants", "monthlyRent", "owedInAll", "monthsOwed", "agreesToBePaid", "iban")),
   LENDER(List.of("name", "loanNumber", "monthlyPayment", "amountDue", "figureOf", "takesPart"));
 
+  /** What the hidden field of such a form says, before which one it is. */
+  public static final String MARKER = "other:";
+
   private final List<String> asked;
 
   OtherForm(List<String> asked) {
@@ -38,7 +43,7 @@ public enum OtherForm implements Word {
   }
 
   /** The form that is called so. */
-  public static java.util.Optional<OtherForm> named(String word) {
+  public static Optional<OtherForm> named(String word) {
     return Stream.of(values()).filter(form -> form.word().equals(word)).findFirst();
   }
 
@@ -49,11 +54,18 @@ public enum OtherForm implements Word {
    * @param to who fills it in
    * @param number the number it is answered under
    * @param code the code it is sent back with
+   * @param picture the same as a picture that machines read
    * @param language what whoever fills it in reads
    */
   public byte[] pdf(
-      FormWriter writer, String person, String to, String number, String code, Language language) {
-    var known = tools.jackson.databind.node.JsonNodeFactory.instance.objectNode();
+      FormWriter writer,
+      String person,
+      String to,
+      String number,
+      String code,
+      byte[] picture,
+      Language language) {
+    var known = JsonNodeFactory.instance.objectNode();
     known.putObject("about").put("person", person).put("ourNumber", number).put("code", code);
     known.putObject(word()).put("name", to);
     var words = Words.in(language);
@@ -61,13 +73,14 @@ public enum OtherForm implements Word {
         .map(part -> field("about/" + part, words.say("letter.other.about." + part)));
     return writer.write(
         title(words),
-        "other:" + word(),
+        MARKER + word(),
         words.say("letter.other.hint"),
         List.of(
             new FormSection(words.say("letter.other.about"), List.of(about.toList())),
             new FormSection(words.say("letter.other.answer"), rows(words))),
         known,
-        words);
+        words,
+        picture);
   }
 
   private List<List<FormField>> rows(Words words) {

@@ -14,6 +14,7 @@ import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
 import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAppearanceCharacteristicsDictionary;
 import org.apache.pdfbox.pdmodel.interactive.form.PDAcroForm;
 import org.apache.pdfbox.pdmodel.interactive.form.PDComboBox;
@@ -38,6 +39,7 @@ final class Sheet {
   private static final float TITLE_SIZE = 16;
   private static final float HEAD_SIZE = 11;
   private static final float ABOVE_HEAD = 24;
+  private static final float CODE = 76;
   private static final PDColor LINE =
       new PDColor(new float[] {0.34f, 0.38f, 0.37f}, PDDeviceRGB.INSTANCE);
 
@@ -226,6 +228,17 @@ final class Sheet {
     field.setReadOnly(true);
     field.getWidgets().get(0).setHidden(true);
     field.getCOSObject().setString(COSName.V, value);
+  }
+
+  /** A picture at the foot of the first page, for machines: what it says stands in a field as well. */
+  void code(byte[] png) throws IOException {
+    var picture = PDImageXObject.createFromByteArray(document, png, "code");
+    try (var foot = new PDPageContentStream(
+        document, document.getPage(0), PDPageContentStream.AppendMode.APPEND, true, true)) {
+      foot.beginMarkedContent(COSName.ARTIFACT);
+      foot.drawImage(picture, MARGIN, MARGIN / 2, CODE, CODE);
+      foot.endMarkedContent();
+    }
   }
 
   void end() throws IOException {

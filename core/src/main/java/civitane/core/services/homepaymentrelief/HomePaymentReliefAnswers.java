@@ -62,7 +62,8 @@ public record HomePaymentReliefAnswers(
       @Outside(PartyKind.LENDER) @Asked(forTheFile = true) @Nullable
       String name,
 
-      @Asked(filledIn = true, counts = WhoseWord.THIRD_PARTY) @Nullable
+      @Asked(filledIn = true, counts = WhoseWord.THIRD_PARTY, shownBy = PaperKind.LENDER_LETTER)
+      @Nullable
       Boolean participates) {}
 
   /** What is due by the lender's own books on a day. */

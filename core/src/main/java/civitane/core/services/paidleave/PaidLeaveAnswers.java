@@ -35,7 +35,9 @@ public record PaidLeaveAnswers(
     @Nullable
     LocalDate lastWorkedOn,
 
-    @Nullable LocalDate absentFrom,
+    @Asked(shownBy = PaperKind.EMPLOYMENT_CONFIRMATION) @Nullable
+    LocalDate absentFrom,
+
     @Nullable LocalDate benefitFrom,
     @Nullable LocalDate returnOn,
 

@@ -53,9 +53,13 @@ public record RentReliefAnswers(
       @Outside(PartyKind.LANDLORD) @Asked(forTheFile = true) @Nullable
       String name,
 
-      @As(Form.IBAN) @Asked(forTheFile = true, counts = WhoseWord.THIRD_PARTY) @Nullable
+      @As(Form.IBAN)
+      @Asked(forTheFile = true, counts = WhoseWord.THIRD_PARTY, shownBy = PaperKind.TENANCY_PROOF)
+      @Nullable
       String iban,
 
-      @Asked(counts = WhoseWord.THIRD_PARTY) @Nullable Boolean agrees,
+      @Asked(counts = WhoseWord.THIRD_PARTY, shownBy = PaperKind.TENANCY_PROOF) @Nullable
+      Boolean agrees,
+
       @Asked(filledIn = true) @Nullable LocalDate askedOn) {}
 }

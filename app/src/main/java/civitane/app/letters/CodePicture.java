@@ -1,0 +1,36 @@
+package civitane.app.letters;
+
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.WriterException;
+import com.google.zxing.qrcode.QRCodeWriter;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import javax.imageio.ImageIO;
+
+/** A text as a picture that machines read. */
+public final class CodePicture {
+  private static final int SIZE = 132;
+  private static final int BLACK = 0x15211F;
+  private static final int WHITE = 0xFFFFFF;
+
+  private CodePicture() {}
+
+  /** The picture as PNG. */
+  public static byte[] png(String text) {
+    try {
+      var bits = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, SIZE, SIZE);
+      var image = new BufferedImage(SIZE, SIZE, BufferedImage.TYPE_INT_RGB);
+      for (var x = 0; x < SIZE; x++) {
+        for (var y = 0; y < SIZE; y++) {
+          image.setRGB(x, y, bits.get(x, y) ? BLACK : WHITE);
+        }
+      }
+      var png = new ByteArrayOutputStream();
+      ImageIO.write(image, "png", png);
+      return png.toByteArray();
+    } catch (WriterException | IOException e) {
+      throw new IllegalStateException("the code could not be drawn", e);
+    }
+  }
+}

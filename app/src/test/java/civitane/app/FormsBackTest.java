@@ -1,0 +1,205 @@
+package civitane.app;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.interactive.form.PDField;
+import org.apache.pdfbox.rendering.ImageType;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.awaitility.Awaitility;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+/** A form that went out to somebody comes back, filed by its code and read: as a file, or photographed from paper. */
+public class FormsBackTest extends OnDatabase {
+  private static final Duration SOON = Duration.ofSeconds(40);
+
+  private static final String LEAVE = """
+      {"service": "paidLeave", "answers": {"person": "p1", "reason": "ownIllness", "pattern": "continuous",
+        "lastWorkedOn": "2026-10-30", "absentFrom": "2026-11-02", "benefitFrom": "2026-11-02",
+        "returnOn": "2026-12-07", "hoursPerWeek": 37.5, "unforeseen": true, "noticeOn": "2026-11-02",
+        "writtenNoticeOn": "2026-11-05",
+        "employers": [{"name": "Delta Cannery Co-op", "quarters": {"2026Q1": 9000, "2026Q2": 9000}}]}}""";
+
+  private static final String RENT = """
+      {"service": "rentRelief", "answers": {"arrears": [{"month": "2026-10", "owed": 500}],
+        "hardship": ["lostWork"], "landlord": {"name": "Heron Row Homes"}, "leaseNames": ["Ada"]}}""";
+
+  /** An application, the claim it became, and the form that went out before. */
+  private record Sent(String application, String claim, byte[] form) {}
+
+  private Sent sent(int household, String request, String kind, String to) throws Exception {
+    var draft = begin(Packets.meals(household, 2, "en")
+        .replaceFirst("(?s)\"requests\": \\[.*?\\}\\}\\],", "\"requests\": [" + request + "],")
+        .replace(
+            "\"benefits\": [],",
+            "\"benefits\": [], \"assets\": [], \"expenses\": [], \"consents\": [{\"to\": \"" + kind
+                + "\", \"person\": \"p1\", \"on\": \"2026-11-01\", \"until\": \"2027-11-01\"}],"));
+    var application = draft.get("id").stringValue();
+    var made = body(asIkenna(post(
+        "/api/applications/{id}/forms-out",
+        "{\"kind\": \"" + kind + "\", \"person\": \"p1\", \"to\": \"" + to + "\"}",
+        application)));
+    var form = asIkenna(get("/api/forms-out/{id}", made.get("id").stringValue()))
+        .getResponse()
+        .getContentAsByteArray();
+    var lodged = lodging(draft, 0);
+    assertEquals(lodged.getResponse().getStatus(), 200, lodged.getResponse().getContentAsString());
+    return new Sent(application, body(lodged).get("claims").get(0).stringValue(), form);
+  }
+
+  private static byte[] filled(byte[] form, Map<String, String> answers) throws IOException {
+    try (var document = Loader.loadPDF(form);
+        var out = new ByteArrayOutputStream()) {
+      for (PDField field : document.getDocumentCatalog().getAcroForm().getFieldTree()) {
+        var name = field.getFullyQualifiedName();
+        var answer = answers.get(name.substring(name.lastIndexOf('/') + 1));
+        if (answer != null) {
+          field.setValue(answer);
+        }
+      }
+      document.save(out);
+      return out.toByteArray();
+    }
+  }
+
+  /** As it is when it was printed, put under a lamp, and its fields are gone. */
+  private static byte[] photographed(byte[] form) throws IOException {
+    try (var document = Loader.loadPDF(form);
+        var out = new ByteArrayOutputStream()) {
+      ImageIO.write(
+          new PDFRenderer(document).renderImageWithDPI(0, 200, ImageType.GRAY), "png", out);
+      return out.toByteArray();
+    }
+  }
+
+  /** Brings a form by post and waits until it is filed and read. */
+  private JsonNode paper(String claim, byte[] file) throws Exception {
+    var brought = as(
+        "pia",
+        "FRONT_DESK",
+        MockMvcRequestBuilders.post("/api/tray")
+            .contentType(MediaType.APPLICATION_OCTET_STREAM)
+            .header("X-Paper-Name", "reply.pdf")
+            .content(file));
+    assertEquals(brought.getResponse().getStatus(), 200);
+    Awaitility.await().atMost(SOON).until(() -> {
+      var papers = papers(claim);
+      return !papers.isEmpty() && papers.at("/0/picture/read").booleanValue();
+    });
+    return papers(claim).get(0);
+  }
+
+  private JsonNode papers(String claim) throws Exception {
+    return body(asIkenna(get("/api/claims/{number}/papers", claim))).get("papers");
+  }
+
+  private static String proposed(JsonNode paper, String field) {
+    return paper
+        .at("/picture/proposals")
+        .valueStream()
+        .filter(one -> one.get("field").stringValue().equals(field))
+        .map(one -> one.get("value").stringValue())
+        .findFirst()
+        .orElse("nothing");
+  }
+
+  private static final Map<String, String> EMPLOYERS = Map.of(
+      "lastDayWorked", "28 October 2026",
+      "absentFrom", "29 October 2026",
+      "noticeReceivedOn", "2.11.2026",
+      "hoursPerWeek", "37,5",
+      "grossPay", "2340");
+
+  @Test
+  public void whatAnEmployerTypedIsReadFromTheFields() throws Exception {
+    var out = sent(1151, LEAVE, "employer", "Delta Cannery Co-op");
+    taken(out.claim());
+    var paper = paper(out.claim(), filled(out.form(), EMPLOYERS));
+    assertEquals(paper.get("kind").stringValue(), "employmentConfirmation");
+    assertEquals(paper.get("person").stringValue(), "p1");
+    assertEquals(paper.at("/picture/sender").stringValue(), "Delta Cannery Co-op");
+    assertEquals(proposed(paper, "LAST_DAY"), "2026-10-28");
+    assertEquals(proposed(paper, "ABSENT_FROM"), "2026-10-29");
+    assertEquals(proposed(paper, "NOTICE_ON"), "2026-11-02");
+    assertEquals(proposed(paper, "HOURS"), "37.5");
+    assertEquals(proposed(paper, "GROSS"), "2340.00");
+    var sent = body(asIkenna(get("/api/claims/{number}/forms-out", out.claim())));
+    assertEquals(sent.size(), 1);
+    assertFalse(sent.at("/0/returnedAt").isNull(), sent.toString());
+  }
+
+  @Test
+  public void aPhotographOfTheFormIsReadTheSame() throws Exception {
+    var out = sent(1152, LEAVE, "employer", "Delta Cannery Co-op");
+    var paper = paper(out.claim(), photographed(filled(out.form(), EMPLOYERS)));
+    assertEquals(paper.get("kind").stringValue(), "employmentConfirmation");
+    assertEquals(proposed(paper, "LAST_DAY"), "2026-10-28");
+    assertEquals(proposed(paper, "ABSENT_FROM"), "2026-10-29");
+    assertEquals(proposed(paper, "HOURS"), "37.5");
+  }
+
+  @Test
+  public void aLandlordsFormTellsOfTheLandlordForAllWhoNameThem() throws Exception {
+    var out = sent(1153, RENT, "landlord", "Heron Row Homes");
+    var neighbour = claimOf(Packets.meals(1154, 2, "en")
+        .replaceFirst("(?s)\"requests\": \\[.*?\\}\\}\\],", "\"requests\": [" + RENT + "],")
+        .replace("\"benefits\": [],", "\"benefits\": [], \"assets\": [], \"expenses\": [],"));
+    taken(out.claim());
+    var paper = paper(
+        out.claim(),
+        filled(
+            out.form(),
+            Map.of(
+                "agreesToBePaid", "Yes, gladly",
+                "iban", "LT10 3982 5979 1907 4833",
+                "tenants", "Ada Tamsett and Bo Quintela")));
+    assertEquals(proposed(paper, "AGREES"), "yes");
+    assertEquals(proposed(paper, "TENANTS"), "Ada Tamsett, Bo Quintela");
+    assertEquals(proposed(paper, "ACCOUNT"), "LT103982597919074833");
+    var agrees = "/requests/0/answers/landlord/agrees";
+    var read = asIkenna(post(
+        "/api/claims/{number}/papers/{id}/read",
+        """
+        {"version": 0, "kind": "tenancyProof", "person": "p1", "faults": [], "nameAccepted": false, "because": "",
+         "shown": [{"place": "%s", "value": true},
+                   {"place": "/requests/0/answers/landlord/iban", "value": "LT103982597919074833"}]}""".formatted(agrees),
+        out.claim(),
+        paper.get("id").stringValue()));
+    assertEquals(read.getResponse().getStatus(), 200, read.getResponse().getContentAsString());
+    for (var claim : new String[] {out.claim(), neighbour}) {
+      var landlord = claim(claim).get("packet").at("/requests/0/answers/landlord");
+      assertTrue(landlord.get("agrees").booleanValue(), landlord.toString());
+    }
+  }
+
+  @Test
+  public void whatAHouseholdBringsDoesNotSpeakForTheLandlord() throws Exception {
+    var claim = claimOf(Packets.meals(1155, 2, "en")
+        .replaceFirst("(?s)\"requests\": \\[.*?\\}\\}\\],", "\"requests\": [" + RENT + "],")
+        .replace("\"benefits\": [],", "\"benefits\": [], \"assets\": [], \"expenses\": [],"));
+    taken(claim);
+    var id = body(asIkenna(MockMvcRequestBuilders.post("/api/claims/{number}/papers", claim)
+            .contentType(MediaType.APPLICATION_OCTET_STREAM)
+            .header("X-Paper-Kind", "tenancyProof")
+            .content(MadePapers.png(300, 300, "note"))))
+        .get("id")
+        .stringValue();
+    var facts =
+        body(asIkenna(get("/api/claims/{number}/papers/{id}/facts?kind=tenancyProof", claim, id)));
+    assertFalse(facts.toString().contains("agrees"), facts.toString());
+    var read = asIkenna(post("/api/claims/{number}/papers/{id}/read", """
+        {"version": 0, "kind": "tenancyProof", "faults": [], "nameAccepted": false, "because": "",
+         "shown": [{"place": "/requests/0/answers/landlord/agrees", "value": true}]}""", claim, id));
+    assertEquals(read.getResponse().getStatus(), 422);
+  }
+}
