@@ -103,6 +103,44 @@ public class TrayTest extends OnDatabase {
     assertTrue(papers(one).at("/0/accepted").isNull(), "nobody has read it yet");
   }
 
+  /** The sheet of a letter that is to be laid on top of what is asked for, the first being 0. */
+  private static byte[] sheet(byte[] letter, int nr) throws IOException {
+    try (var whole = Loader.loadPDF(letter);
+        var one = new PDDocument();
+        var bytes = new ByteArrayOutputStream()) {
+      // The sheets are the last pages.
+      one.importPage(whole.getPage(whole.getNumberOfPages() - 1 - nr));
+      one.save(bytes);
+      return bytes.toByteArray();
+    }
+  }
+
+  private JsonNode wanted(String number) throws Exception {
+    return body(asIkenna(get("/api/claims/{number}/papers", number))).get("wanted");
+  }
+
+  @Test
+  public void aSheetOnTopSaysWhatLiesBehindIt() throws Exception {
+    var number = claimOf(Packets.meals(1161, 2, "en")
+        .replaceFirst("(?s)\"requests\": \\[.*?\\}\\}\\],", """
+            "requests": [{"service": "rentRelief", "answers": {"leaseNames": ["Ada"],
+              "arrears": [{"month": "2026-10", "owed": 500}], "hardship": ["lostWork"]}}],""")
+        .replace("\"benefits\": [],", "\"benefits\": [], \"assets\": [], \"expenses\": [],"));
+    var letter = letter(number);
+    brought(stack(sheet(letter, 0), MadePapers.pdf(2)));
+    var paper = papers(number).get(0);
+    assertEquals(paper.at("/picture/pages").intValue(), 2, "the sheet is none of it");
+    var came = wanted(number)
+        .valueStream()
+        .filter(one -> one.get("came").booleanValue())
+        .map(one -> one.get("subject").stringValue())
+        .toList();
+    assertEquals(came.size(), 1, came.toString());
+    assertEquals(came.get(0).split(":")[0], paper.get("kind").stringValue());
+    var alone = brought(sheet(letter, 0));
+    assertEquals(piece(alone).get("pages").intValue(), 1, "nothing lay behind it");
+  }
+
   @Test
   public void whatHasNoCodeIsPlacedByAPersonPageByPage() throws Exception {
     var number = claimOf(Packets.meals(3));

@@ -4,6 +4,7 @@ import civitane.app.letters.LetterText;
 import civitane.app.letters.Recipient;
 import civitane.core.claims.Claim;
 import civitane.core.claims.Item;
+import civitane.core.claims.ItemKind;
 import civitane.core.facts.Acting;
 import civitane.core.facts.Packet;
 import civitane.core.services.Services;
@@ -90,7 +91,12 @@ final class CorrectionLetter {
         List.of(
             words.say("letter.request.how", "number", claim.number()),
             words.say("letter.request.time", "until", until)),
-        List.of());
+        List.of(),
+        asked.keySet().stream()
+            .filter(item -> kind.equals("request") && item.want().kind() == ItemKind.PAPER)
+            .map(item -> new LetterText.ReplySheet(
+                item.id(), words.say(item.want().reasons(), Voice.LETTER)))
+            .toList());
   }
 
   private String line(Item item, String settles) {

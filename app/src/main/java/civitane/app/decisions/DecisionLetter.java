@@ -76,6 +76,7 @@ final class DecisionLetter {
         reasons(grant),
         grant ? figures() : List.of(),
         closing(grant, appealableUntil),
+        List.of(),
         List.of());
   }
 

@@ -3,6 +3,7 @@ package civitane.app.forms;
 import civitane.app.claims.Claims;
 import civitane.app.drafts.Applications;
 import civitane.app.papers.Reply;
+import civitane.app.papers.ReplyCode;
 import civitane.app.papers.Replying;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
@@ -27,17 +28,17 @@ class FormReplies implements Replying {
   }
 
   @Override
-  public Optional<Reply> to(String code) {
+  public Optional<Reply> to(ReplyCode code) {
     return forms
-        .back(code)
+        .back(code.code())
         .flatMap(back -> claim(back.application(), back.form())
-            .map(claim ->
-                new Reply(claim, null, kind(back.form()), person(claim, back), back.asked())));
+            .map(claim -> new Reply(
+                claim, null, kind(back.form()), person(claim, back), null, back.asked())));
   }
 
   @Override
-  public void came(String code) {
-    forms.came(code);
+  public void came(ReplyCode code) {
+    forms.came(code.code());
   }
 
   /** The claim of the application that asks for what the form is about; else its first. */

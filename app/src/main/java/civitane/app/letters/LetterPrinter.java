@@ -35,6 +35,9 @@ class LetterPrinter {
     this.confirmAt = confirmAt;
   }
 
+  /** A sheet to be laid on top of what comes back, with its code as a picture. */
+  record Sheet(String what, String qr) {}
+
   byte[] print(LetterText text, String code, LocalDate on) {
     var words = Words.in(text.language());
     var context = new Context(Locale.forLanguageTag(text.language().word()));
@@ -45,6 +48,12 @@ class LetterPrinter {
     context.setVariable("code", code);
     context.setVariable("confirmAt", confirmAt);
     context.setVariable("qr", qr(confirmAt + "?code=" + code));
+    context.setVariable(
+        "sheets",
+        text.sheets().stream()
+            .map(sheet ->
+                new Sheet(sheet.what(), qr(confirmAt + "?code=" + code + "&item=" + sheet.item())))
+            .toList());
     var html = templates.process("letter", context);
     var out = new ByteArrayOutputStream();
     try {

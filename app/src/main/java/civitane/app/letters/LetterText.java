@@ -15,6 +15,7 @@ import java.util.List;
  * @param figures label and number, for what is paid or priced, and for what comes when
  * @param closing what happens next, or what can be done
  * @param told what was told, for receipts
+ * @param sheets one for each paper that is asked for
  */
 public record LetterText(
     String kind,
@@ -30,7 +31,16 @@ public record LetterText(
     List<String> reasons,
     List<Figure> figures,
     List<String> closing,
-    List<Figure> told) {
+    List<Figure> told,
+    List<ReplySheet> sheets) {
+
+  /**
+   * A sheet to be laid on top of a paper that comes back by post.
+   *
+   * @param item which item of the claim it answers
+   * @param what is to lie behind it
+   */
+  public record ReplySheet(int item, String what) {}
 
   /** A line with a label and what belongs to it. */
   public record Figure(String label, String value) {}

@@ -148,7 +148,8 @@ public final class Receipt {
         List.of(),
         figures,
         closing,
-        new ReadThrough(packet, words).lines());
+        new ReadThrough(packet, words).lines(),
+        List.of());
   }
 
   private String say(String key, Object... namesAndValues) {

@@ -14,14 +14,15 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 
-/** The code of a letter of this office, as a picture on a page that comes back. */
+/** The code of a letter or form of this office, as a picture on a page that comes back. */
 final class ReplyCodes {
-  private static final Pattern CODE = Pattern.compile("[?&]code=([A-Z0-9-]{12,14})$");
+  private static final Pattern CODE =
+      Pattern.compile("[?&]code=([A-Z0-9-]{12,14})(?:&item=(\\d{1,6}))?$");
 
   private ReplyCodes() {}
 
   /** The code on the picture of a page; empty where there is none that is ours. */
-  static Optional<String> on(byte[] picture) {
+  static Optional<ReplyCode> on(byte[] picture) {
     try {
       var image = ImageIO.read(new ByteArrayInputStream(picture));
       return image == null ? Optional.empty() : text(image).flatMap(ReplyCodes::code);
@@ -44,8 +45,11 @@ final class ReplyCodes {
     }
   }
 
-  private static Optional<String> code(String text) {
+  private static Optional<ReplyCode> code(String text) {
     var found = CODE.matcher(text);
-    return found.find() ? Optional.of(found.group(1)) : Optional.empty();
+    return found.find()
+        ? Optional.of(new ReplyCode(
+            found.group(1), found.group(2) == null ? null : Integer.valueOf(found.group(2))))
+        : Optional.empty();
   }
 }

@@ -97,18 +97,18 @@ public class Tray {
   }
 
   /** The code of ours that a page carries. */
-  private Optional<String> codeOn(Sheet page) {
+  private Optional<ReplyCode> codeOn(Sheet page) {
     return rows.isDrawn(page.hash(), page.page())
         ? ReplyCodes.on(rows.page(page.hash(), page.page(), false))
         : Optional.empty();
   }
 
-  private Optional<Reply> reply(Optional<String> code) {
+  private Optional<Reply> reply(Optional<ReplyCode> code) {
     return code.flatMap(
         written -> replying.stream().flatMap(one -> one.to(written).stream()).findFirst());
   }
 
-  private void sort(UUID id, List<Sheet> pages, List<Optional<String>> codes) {
+  private void sort(UUID id, List<Sheet> pages, List<Optional<ReplyCode>> codes) {
     // Somebody may have filed it or put it aside before anybody looked for its codes.
     var piece = tray.waiting(id).orElse(null);
     if (piece == null || piece.sorted() || !sheets.of(id).equals(pages)) {
@@ -128,8 +128,15 @@ public class Tray {
       }
     }
     stacks.forEach((first, stack) -> {
-      file(by, replies.get(first).orElseThrow(), stack, piece);
-      replying.forEach(one -> one.came(codes.get(first).orElseThrow()));
+      var code = codes.get(first).orElseThrow();
+      // A sheet says what lies behind it. With nothing behind it, a person has to look.
+      var papers = code.isSheet() ? stack.subList(1, stack.size()) : stack;
+      if (papers.isEmpty()) {
+        unplaced.addAll(stack);
+      } else {
+        file(by, replies.get(first).orElseThrow(), papers, piece);
+        replying.forEach(one -> one.came(code));
+      }
     });
     sheets.set(id, unplaced);
     tray.sorted(id);
@@ -157,12 +164,18 @@ public class Tray {
     var filed = wanted.stream().map(all::get).toList();
     left.removeAll(filed);
     sheets.set(id, left);
-    file(by, new Reply(number, null, kind, null, null), filed, piece);
+    file(by, new Reply(number, null, kind, null, null, null), filed, piece);
   }
 
   private void file(Staff.Colleague by, Reply reply, List<Sheet> pages, TrayPiece piece) {
     var filing = new Papers.Filing(
-        reply.item(), reply.kind(), reply.person(), null, piece.name(), "", reply.sender());
+        reply.item(),
+        reply.kind(),
+        reply.person(),
+        reply.income(),
+        piece.name(),
+        "",
+        reply.sender());
     papers.file(by, reply.claim(), pages, filing);
     audit.record(by.login(), "post filed", piece.id().toString(), reply.claim());
   }
