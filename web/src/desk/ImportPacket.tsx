@@ -28,7 +28,7 @@ export default function ImportPacket({ onClose }: { onClose: () => void }) {
     try {
       const bytes = await file.arrayBuffer();
       const start = new TextDecoder().decode(bytes.slice(0, 64)).trimStart();
-      if (start.startsWith("{") || start.startsWith("%PDF")) {
+      if (start.startsWith("{") || /^(%PDF|.PNG|\ufffd\ufffd\ufffd)/.test(start)) {
         const to = start.startsWith("{") ? "/api/packets" : "/api/forms";
         const view = await send<ApplicationView>(to, bytes, BYTES);
         if (view) navigate({ to: "/applications/$id", params: { id: view.id } });
@@ -49,7 +49,7 @@ export default function ImportPacket({ onClose }: { onClose: () => void }) {
       <FileDrop
         label={t("desk.import")}
         accepted={t("desk.importHint")}
-        accept={[".json", ".ndjson", ".pdf", ".csv"]}
+        accept={[".json", ".ndjson", ".pdf", ".png", ".jpg", ".jpeg", ".csv"]}
         onFile={read}
       />
       <div className="flex gap-6 items-end flex-wrap mt-4">

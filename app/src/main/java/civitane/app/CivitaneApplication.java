@@ -19,6 +19,7 @@ import org.springframework.context.annotation.Bean;
 @SpringBootApplication
 public class CivitaneApplication {
   private static final String LATIN = "/letter-fonts/AtkinsonHyperlegible_400Regular.ttf";
+  private static final String VALUES = "/letter-fonts/Literata_400Regular.ttf";
   private static final String ARABIC = "/letter-fonts/NotoNaskhArabic_400Regular.ttf";
 
   /** What asks for a command that ends, in the place of serving. */
@@ -61,7 +62,7 @@ public class CivitaneApplication {
 
   @Bean
   FormWriter formWriter() throws IOException {
-    return new FormWriter(font(LATIN), font(ARABIC));
+    return new FormWriter(font(LATIN), font(VALUES), font(ARABIC));
   }
 
   private static byte[] font(String path) throws IOException {

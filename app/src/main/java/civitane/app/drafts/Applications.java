@@ -9,6 +9,7 @@ import civitane.app.staff.Staff;
 import civitane.core.facts.Packet;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -65,6 +66,19 @@ public class Applications {
   @Transactional
   public ApplicationView begin(Staff.Colleague by, JsonNode packet) {
     return keep(by, new Draft(packet, json.createObjectNode(), json.createObjectNode()));
+  }
+
+  /**
+   * Begins an application with what was read off a printed form: each place waits to be confirmed by a person.
+   *
+   * @param from where it was read, as the screen says it
+   */
+  @Transactional
+  public ApplicationView begin(
+      Staff.Colleague by, JsonNode packet, Collection<String> read, String from) {
+    var taking = json.createObjectNode();
+    read.forEach(place -> new Taking(taking).mark(place, from));
+    return keep(by, new Draft(packet, json.createObjectNode(), taking));
   }
 
   private ApplicationView keep(Staff.Colleague by, Draft draft) {

@@ -30,7 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
  * <p>What is kept and shown is a picture made here of each page, never the file that came in.
  */
 @Service
-class Scans {
+public class Scans {
   private static final int MOST_BYTES = 15_000_000;
   private static final int MOST_PAGES = 20;
   private static final long MOST_PIXELS = 60_000_000;
@@ -51,30 +51,31 @@ class Scans {
   }
 
   /** A page of a scan. */
-  record Page(UUID id, int page) {}
+  public record Page(UUID id, int page) {}
 
   /** Adds the pages of a file; its type is found from what it holds, not from its name. */
   @Transactional
-  List<Page> add(Staff.Colleague by, UUID application, byte[] file) {
+  public List<Page> add(Staff.Colleague by, UUID application, byte[] file) {
     applications.view(application);
-    if (file.length > MOST_BYTES) {
-      throw Problem.wrong("The file is larger than 15 MB. Scan it in fewer pages or less finely.");
-    }
     var number = of(application).size();
-    for (var page : pages(file)) {
+    for (var page : pages(file, DOTS)) {
       number++;
-      keep(by, application, number, page);
+      keep(by, application, number, narrowed(page));
     }
     audit.record(by.login(), "paper form scanned", application.toString(), number + " pages");
     return of(application);
   }
 
-  private List<BufferedImage> pages(byte[] file) {
+  /** The pages of a file as pictures, a PDF at so many dots an inch; what is no scan is refused. */
+  public List<BufferedImage> pages(byte[] file, int dots) {
+    if (file.length > MOST_BYTES) {
+      throw Problem.wrong("The file is larger than 15 MB. Scan it in fewer pages or less finely.");
+    }
     var type = types.detect(file);
     try {
       return switch (type) {
         case "image/png", "image/jpeg" -> List.of(picture(file));
-        case "application/pdf" -> pagesOfPdf(file);
+        case "application/pdf" -> pagesOfPdf(file, dots);
         default ->
           throw Problem.wrong(
               "This is no scan: PDF, PNG and JPEG are taken, whatever the file is called.");
@@ -98,7 +99,7 @@ class Scans {
       if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
         throw Problem.wrong("The picture is too large. Scan it less finely: 200 dots an inch do.");
       }
-      return narrowed(reader.read(0));
+      return reader.read(0);
     }
   }
 
@@ -115,7 +116,7 @@ class Scans {
     return narrow;
   }
 
-  private static List<BufferedImage> pagesOfPdf(byte[] file) throws IOException {
+  private static List<BufferedImage> pagesOfPdf(byte[] file, int dots) throws IOException {
     try (var document = Loader.loadPDF(file)) {
       if (document.isEncrypted()) {
         throw Problem.wrong("The PDF is encrypted. Save it without a password.");
@@ -126,7 +127,7 @@ class Scans {
       var renderer = new PDFRenderer(document);
       var pages = new ArrayList<BufferedImage>();
       for (var i = 0; i < document.getNumberOfPages(); i++) {
-        pages.add(narrowed(renderer.renderImageWithDPI(i, DOTS, ImageType.RGB)));
+        pages.add(renderer.renderImageWithDPI(i, dots, ImageType.RGB));
       }
       return pages;
     }

@@ -3,6 +3,7 @@ package civitane.app.forms;
 import civitane.app.determining.Screenings;
 import civitane.app.drafts.ApplicationView;
 import civitane.app.drafts.Applications;
+import civitane.app.drafts.Scans;
 import civitane.app.letters.Letters;
 import civitane.app.lodging.Receipt;
 import civitane.app.problems.Problem;
@@ -42,6 +43,8 @@ class FormController {
   private final Screenings screenings;
   private final FormWriter writer;
   private final FormReader reader;
+  private final PrintedForms printed;
+  private final Scans scans;
   private final Staff staff;
   private final Clock clock;
 
@@ -51,6 +54,8 @@ class FormController {
       Screenings screenings,
       FormWriter writer,
       FormReader reader,
+      PrintedForms printed,
+      Scans scans,
       Staff staff,
       Clock clock) {
     this.applications = applications;
@@ -58,6 +63,8 @@ class FormController {
     this.screenings = screenings;
     this.writer = writer;
     this.reader = reader;
+    this.printed = printed;
+    this.scans = scans;
     this.staff = staff;
     this.clock = clock;
   }
@@ -106,6 +113,9 @@ class FormController {
   ApplicationView form(@RequestBody byte[] file) {
     var today = LocalDate.now(clock);
     var reading = reader.read(file, today);
+    if (reading.packet() == null && !reading.isForm()) {
+      return printed(file, reading);
+    }
     if (reading.packet() == null) {
       throw Problem.wrong("The form can't be taken as it is.", faults(reading.faults()));
     }
@@ -113,6 +123,20 @@ class FormController {
     var packet = known(screenings.readable(reading.packet()));
     var number = "A-" + view.id().toString().substring(0, 8).toUpperCase(java.util.Locale.ROOT);
     letters.write(staff.me(), Receipt.acknowledgement(packet, number, today));
+    return applications.view(view.id());
+  }
+
+  /** A form whose fields are gone becomes a draft with its pages beside it: what was read waits to be confirmed. */
+  private ApplicationView printed(byte[] file, FormReader.Reading reading) {
+    if (reading.isRefused()) {
+      throw Problem.wrong("The form can't be taken as it is.", faults(reading.faults()));
+    }
+    var read = printed
+        .read(file)
+        .orElseThrow(
+            () -> Problem.wrong("The form can't be taken as it is.", faults(reading.faults())));
+    var view = applications.begin(staff.me(), read.packet(), read.places(), "read by machine");
+    scans.add(staff.me(), view.id(), file);
     return applications.view(view.id());
   }
 

@@ -3,7 +3,6 @@ package civitane.app.forms;
 import civitane.app.audit.AuditLog;
 import civitane.app.catalogue.DeskWords;
 import civitane.app.drafts.Applications;
-import civitane.app.letters.CodePicture;
 import civitane.app.letters.Codes;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
@@ -100,16 +99,7 @@ class FormsOut {
         .param("person", person)
         .param("asked", to.strip())
         .param("code", code)
-        .param(
-            "pdf",
-            form.pdf(
-                writer,
-                draft.name(person),
-                to.strip(),
-                number,
-                code,
-                CodePicture.png("civitane:form?code=" + code),
-                language))
+        .param("pdf", form.pdf(writer, draft.name(person), to.strip(), number, code, language))
         .param("by", by.login())
         .param("now", Timestamp.from(clock.instant()))
         .update();

@@ -10,6 +10,7 @@
       "lodging",
       "papers",
       "problems",
+      "reading",
       "staff"
     })
 @org.jspecify.annotations.NullMarked

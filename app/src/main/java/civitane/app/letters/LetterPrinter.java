@@ -1,5 +1,6 @@
 package civitane.app.letters;
 
+import civitane.packet.form.CodePicture;
 import civitane.words.Words;
 import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
 import com.openhtmltopdf.bidi.support.ICUBidiSplitter;

@@ -1,15 +1,8 @@
 package civitane.app.papers;
 
-import com.google.zxing.BinaryBitmap;
-import com.google.zxing.DecodeHintType;
-import com.google.zxing.RGBLuminanceSource;
-import com.google.zxing.ReaderException;
-import com.google.zxing.common.HybridBinarizer;
-import com.google.zxing.qrcode.QRCodeReader;
-import java.awt.image.BufferedImage;
+import civitane.packet.form.CodePicture;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
@@ -25,22 +18,8 @@ final class ReplyCodes {
   static Optional<ReplyCode> on(byte[] picture) {
     try {
       var image = ImageIO.read(new ByteArrayInputStream(picture));
-      return image == null ? Optional.empty() : text(image).flatMap(ReplyCodes::code);
+      return image == null ? Optional.empty() : CodePicture.textOn(image).flatMap(ReplyCodes::code);
     } catch (IOException e) {
-      return Optional.empty();
-    }
-  }
-
-  private static Optional<String> text(BufferedImage image) {
-    var points = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
-    var source = new RGBLuminanceSource(image.getWidth(), image.getHeight(), points);
-    var bits = new BinaryBitmap(new HybridBinarizer(source));
-    try {
-      return Optional.of(new QRCodeReader()
-          .decode(bits, Map.of(DecodeHintType.TRY_HARDER, Boolean.TRUE))
-          .getText());
-    } catch (ReaderException e) {
-      // There is none, or it can't be read: a person looks at the page.
       return Optional.empty();
     }
   }

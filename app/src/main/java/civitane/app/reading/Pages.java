@@ -40,15 +40,20 @@ public final class Pages {
         new PDFRenderer(document).renderImageWithDPI(page, dots, ImageType.GRAY), page, today);
   }
 
-  /** What a picture proposes. */
-  public static List<Proposal> ofPicture(BufferedImage picture, int page, LocalDate today)
-      throws IOException {
+  /** The lines that can be seen on a picture that has no rules. */
+  static List<PageLine> seen(BufferedImage picture) throws IOException {
     var path = Files.createTempFile("civitane-read", ".png");
     try {
-      ImageIO.write(Ruled.without(picture), "png", path.toFile());
-      return Reader.proposals(Eye.read(path, picture.getWidth(), picture.getHeight()), page, today);
+      ImageIO.write(picture, "png", path.toFile());
+      return Eye.read(path, picture.getWidth(), picture.getHeight());
     } finally {
       Files.deleteIfExists(path);
     }
+  }
+
+  /** What a picture proposes. */
+  public static List<Proposal> ofPicture(BufferedImage picture, int page, LocalDate today)
+      throws IOException {
+    return Reader.proposals(seen(Ruled.without(picture)), page, today);
   }
 }

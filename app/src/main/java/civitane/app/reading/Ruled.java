@@ -12,8 +12,11 @@ final class Ruled {
   private static final int DARK = 150;
   private static final int WHITE = 255;
 
-  /** A dark stretch as long as this part of the width is a rule and no letter. */
-  private static final int PART_OF_WIDTH = 22;
+  /** A dark stretch across as long as this part of the width is a rule and no letter. */
+  private static final int ACROSS = 22;
+
+  /** One down as long as this part of the width is the side of a box: letters are not so high. */
+  private static final int DOWN = 40;
 
   private Ruled() {}
 
@@ -25,25 +28,31 @@ final class Ruled {
     graphics.drawImage(picture, 0, 0, null);
     graphics.dispose();
     var raster = grey.getRaster();
-    var atLeast = Math.max(1, grey.getWidth() / PART_OF_WIDTH);
     var row = new int[grey.getWidth()];
     for (var y = 0; y < grey.getHeight(); y++) {
       raster.getSamples(0, y, row.length, 1, 0, row);
-      if (cleared(row, atLeast)) {
+      if (cleared(row, grey.getWidth() / ACROSS)) {
         raster.setSamples(0, y, row.length, 1, 0, row);
+      }
+    }
+    var column = new int[grey.getHeight()];
+    for (var x = 0; x < grey.getWidth(); x++) {
+      raster.getSamples(x, 0, 1, column.length, 0, column);
+      if (cleared(column, grey.getWidth() / DOWN)) {
+        raster.setSamples(x, 0, 1, column.length, 0, column);
       }
     }
     return grey;
   }
 
-  /** Whitens the long dark stretches of a row of points; answers whether there were any. */
-  private static boolean cleared(int[] row, int atLeast) {
+  /** Whitens the long dark stretches of a line of points; answers whether there were any. */
+  private static boolean cleared(int[] line, int atLeast) {
     var any = false;
     var from = 0;
-    for (var x = 0; x <= row.length; x++) {
-      if (x == row.length || row[x] > DARK) {
-        if (x - from >= atLeast) {
-          Arrays.fill(row, from, x, WHITE);
+    for (var x = 0; x <= line.length; x++) {
+      if (x == line.length || line[x] > DARK) {
+        if (x - from >= Math.max(1, atLeast)) {
+          Arrays.fill(line, from, x, WHITE);
           any = true;
         }
         from = x + 1;

@@ -65,6 +65,11 @@ final class FilledForm {
     }
   }
 
+  /** The places of the packet that fields made. */
+  Set<String> pointers() {
+    return Set.copyOf(placesByPointer.keySet());
+  }
+
   List<FormFault> faults() {
     return faults;
   }

@@ -15,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -36,31 +37,54 @@ public final class FormReader {
   }
 
   /** The packet a form makes, or what is wrong with it; one of the two. */
-  public record Reading(@Nullable ObjectNode packet, List<FormFault> faults) {
-    static Reading of(String message, String expected) {
-      return new Reading(null, List.of(new FormFault("the file", message, expected)));
+  public record Reading(@Nullable ObjectNode packet, List<FormFault> faults, Kind kind) {
+
+    /** What the file is. */
+    public enum Kind {
+      FORM,
+      /** None of our forms, at least not with its fields: it may be a scan of one. */
+      NONE,
+      /** Not to be opened at all. */
+      REFUSED
+    }
+
+    static Reading refused(String message, String expected) {
+      return new Reading(null, List.of(new FormFault("the file", message, expected)), Kind.REFUSED);
+    }
+
+    static Reading none(String message) {
+      return new Reading(null, List.of(new FormFault("the file", message, ANOTHER)), Kind.NONE);
+    }
+
+    public boolean isForm() {
+      return kind == Kind.FORM;
+    }
+
+    public boolean isRefused() {
+      return kind == Kind.REFUSED;
     }
   }
 
   public Reading read(byte[] pdf, LocalDate on) {
     if (pdf.length > MOST_BYTES) {
-      return Reading.of("it is larger than 15 MB", "a file of up to 15 MB");
+      return Reading.refused("it is larger than 15 MB", "a file of up to 15 MB");
     }
     if (!startsAsPdf(pdf)) {
-      return Reading.of("it is no PDF", ANOTHER);
+      return Reading.none("it is no PDF");
     }
     try (var document = Loader.loadPDF(pdf)) {
       if (document.isEncrypted()) {
-        return Reading.of("it is encrypted", "the form without a password");
+        return Reading.refused("it is encrypted", "the form without a password");
       }
       if (isActive(document)) {
-        return Reading.of("it holds a script", "the form as it was downloaded, without scripts");
+        return Reading.refused(
+            "it holds a script", "the form as it was downloaded, without scripts");
       }
       return read(document, on);
     } catch (InvalidPasswordException e) {
-      return Reading.of("it is encrypted", "the form without a password");
+      return Reading.refused("it is encrypted", "the form without a password");
     } catch (IOException | RuntimeException e) {
-      return Reading.of("it can't be read as a PDF", ANOTHER);
+      return Reading.none("it can't be read as a PDF");
     }
   }
 
@@ -83,7 +107,7 @@ public final class FormReader {
     Optional<Entitlement<?>> service =
         marker == null ? Optional.empty() : Services.named(marker.getValueAsString());
     if (service.isEmpty()) {
-      return Reading.of("it is none of our forms", ANOTHER);
+      return Reading.none("it is none of our forms");
     }
     Map<String, String> written = new LinkedHashMap<>();
     for (var field : form.getFieldTree()) {
@@ -126,8 +150,33 @@ public final class FormReader {
       }
     }
     return faults.isEmpty()
-        ? new Reading(packet, List.of())
-        : new Reading(null, List.copyOf(faults));
+        ? new Reading(packet, List.of(), Reading.Kind.FORM)
+        : new Reading(null, List.copyOf(faults), Reading.Kind.FORM);
+  }
+
+  /**
+   * What was read off a form whose fields are gone, as far as it can be.
+   *
+   * @param places the pointers of what was read
+   * @param unread the fields of which what stands there can't be it
+   */
+  public record Printed(ObjectNode packet, Set<String> places, List<FormFault> unread) {}
+
+  /** A packet in the making from what stands in the fields of a printed form. */
+  public Printed printed(
+      Entitlement<?> service, Map<String, String> written, LocalDate on, Language language) {
+    var filled = new FilledForm(service, on, language);
+    for (var section : FormLayout.of(service, on, Words.in(Language.EN))) {
+      for (var row : section.rows()) {
+        for (var field : row) {
+          var text = written.get(field.name());
+          if (text != null) {
+            filled.put(section.title(), field, text);
+          }
+        }
+      }
+    }
+    return new Printed(filled.packet(), filled.pointers(), List.copyOf(filled.faults()));
   }
 
   private static FormFault placed(Fault fault, FilledForm filled) {

@@ -7,7 +7,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntFunction;
+import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -18,11 +21,13 @@ public final class FormWriter {
   public static final String MARKER = "civitane-form";
 
   private final byte[] latin;
+  private final byte[] values;
   private final byte[] arabic;
 
-  /** A writer that sets everything in two TrueType fonts. */
-  public FormWriter(byte[] latin, byte[] arabic) {
+  /** A writer that sets labels, what stands in fields, and Arabic in a TrueType font each. */
+  public FormWriter(byte[] latin, byte[] values, byte[] arabic) {
     this.latin = latin.clone();
+    this.values = values.clone();
     this.arabic = arabic.clone();
   }
 
@@ -37,10 +42,34 @@ public final class FormWriter {
         FormLayout.of(service, on, words),
         packet,
         words,
-        null);
+        page -> new FormCode(service.word(), on, language, page).text());
   }
 
-  /** @param code a picture by which the form is known again on paper; null for none */
+  /** Where the fields of the form of a service stand. */
+  public List<FormPlace> places(Entitlement<?> service, LocalDate on, Language language) {
+    try (var document = Loader.loadPDF(write(service, null, on, language))) {
+      var places = new ArrayList<FormPlace>();
+      for (var field : document.getDocumentCatalog().getAcroForm().getFieldTree()) {
+        var widget = field.getWidgets().get(0);
+        var where = widget.getRectangle();
+        var sheet = widget.getPage().getMediaBox();
+        if (where.getWidth() > 0) {
+          places.add(new FormPlace(
+              field.getFullyQualifiedName(),
+              document.getPages().indexOf(widget.getPage()),
+              where.getLowerLeftX() / sheet.getWidth(),
+              1 - where.getUpperRightY() / sheet.getHeight(),
+              where.getWidth() / sheet.getWidth(),
+              where.getHeight() / sheet.getHeight()));
+        }
+      }
+      return List.copyOf(places);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** @param code what the picture of each page says, by which it is known again on paper */
   byte[] write(
       String title,
       String marker,
@@ -48,10 +77,11 @@ public final class FormWriter {
       List<FormSection> sections,
       @Nullable JsonNode packet,
       Words words,
-      byte @Nullable [] code) {
+      IntFunction<String> code) {
     try (var document = new PDDocument();
         var out = new ByteArrayOutputStream()) {
-      var typeface = new Typeface(document, latin, arabic, words.language().runsRightToLeft());
+      var typeface =
+          new Typeface(document, latin, values, arabic, words.language().runsRightToLeft());
       var sheet = new Sheet(document, typeface, title, words);
       sheet.title(title, hint);
       sheet.hidden(MARKER, marker);
@@ -59,8 +89,8 @@ public final class FormWriter {
         sheet.section(section, packet);
       }
       sheet.end();
-      if (code != null) {
-        sheet.code(code);
+      for (var page = 0; page < sheet.pages(); page++) {
+        sheet.code(page, CodePicture.png(code.apply(page)));
       }
       document.save(out);
       return out.toByteArray();

@@ -54,17 +54,10 @@ public enum OtherForm implements Word {
    * @param to who fills it in
    * @param number the number it is answered under
    * @param code the code it is sent back with
-   * @param picture the same as a picture that machines read
    * @param language what whoever fills it in reads
    */
   public byte[] pdf(
-      FormWriter writer,
-      String person,
-      String to,
-      String number,
-      String code,
-      byte[] picture,
-      Language language) {
+      FormWriter writer, String person, String to, String number, String code, Language language) {
     var known = JsonNodeFactory.instance.objectNode();
     known.putObject("about").put("person", person).put("ourNumber", number).put("code", code);
     known.putObject(word()).put("name", to);
@@ -80,7 +73,7 @@ public enum OtherForm implements Word {
             new FormSection(words.say("letter.other.answer"), rows(words))),
         known,
         words,
-        picture);
+        page -> "civitane:form?code=" + code);
   }
 
   private List<List<FormField>> rows(Words words) {

@@ -39,7 +39,7 @@ final class Sheet {
   private static final float TITLE_SIZE = 16;
   private static final float HEAD_SIZE = 11;
   private static final float ABOVE_HEAD = 24;
-  private static final float CODE = 76;
+  private static final float CODE = 40;
   private static final PDColor LINE =
       new PDColor(new float[] {0.34f, 0.38f, 0.37f}, PDDeviceRGB.INSTANCE);
 
@@ -63,7 +63,7 @@ final class Sheet {
     document.getDocumentCatalog().setAcroForm(form);
     document.getDocumentCatalog().setLanguage(words.language().word());
     var resources = new PDResources();
-    var name = resources.add(typeface.latin()).getName();
+    var name = resources.add(typeface.values()).getName();
     form.setDefaultResources(resources);
     this.fixed = "/" + name + " 10 Tf 0 g";
     // A size of none is as large as the field and what stands in it allow.
@@ -230,14 +230,24 @@ final class Sheet {
     field.getCOSObject().setString(COSName.V, value);
   }
 
-  /** A picture at the foot of the first page, for machines: what it says stands in a field as well. */
-  void code(byte[] png) throws IOException {
+  /** How many pages there are so far. */
+  int pages() {
+    return document.getNumberOfPages();
+  }
+
+  /** A picture in the upper right corner of a page, for machines: people read what stands beside it. */
+  void code(int page, byte[] png) throws IOException {
     var picture = PDImageXObject.createFromByteArray(document, png, "code");
-    try (var foot = new PDPageContentStream(
-        document, document.getPage(0), PDPageContentStream.AppendMode.APPEND, true, true)) {
-      foot.beginMarkedContent(COSName.ARTIFACT);
-      foot.drawImage(picture, MARGIN, MARGIN / 2, CODE, CODE);
-      foot.endMarkedContent();
+    try (var corner = new PDPageContentStream(
+        document, document.getPage(page), PDPageContentStream.AppendMode.APPEND, true, true)) {
+      corner.beginMarkedContent(COSName.ARTIFACT);
+      corner.drawImage(
+          picture,
+          PDRectangle.A4.getWidth() - MARGIN - CODE,
+          PDRectangle.A4.getHeight() - CODE - ABOVE_ROW,
+          CODE,
+          CODE);
+      corner.endMarkedContent();
     }
   }
 

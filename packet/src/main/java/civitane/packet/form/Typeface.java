@@ -19,19 +19,23 @@ final class Typeface {
       Character.UnicodeBlock.ARABIC_PRESENTATION_FORMS_B);
 
   private final PDFont latin;
+  private final PDFont values;
   private final PDFont arabic;
   private final boolean fromRight;
 
-  Typeface(PDDocument document, byte[] latin, byte[] arabic, boolean fromRight) throws IOException {
+  Typeface(PDDocument document, byte[] latin, byte[] values, byte[] arabic, boolean fromRight)
+      throws IOException {
     this.fromRight = fromRight;
+    this.values = PDType0Font.load(document, new ByteArrayInputStream(values), false);
     this.latin = PDType0Font.load(document, new ByteArrayInputStream(latin), false);
     this.arabic = fromRight
         ? PDType0Font.load(document, new ByteArrayInputStream(arabic), false)
         : this.latin;
   }
 
-  PDFont latin() {
-    return latin;
+  /** What stands in fields: its noughts are plain, so that a machine takes none for a six. */
+  PDFont values() {
+    return values;
   }
 
   /** The text in lines that are no wider than this; a word alone may be. */

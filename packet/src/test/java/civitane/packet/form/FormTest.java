@@ -30,7 +30,7 @@ public class FormTest {
   private static final LocalDate ON = LocalDate.parse("2026-11-24");
   private static final PacketReader PACKETS = new PacketReader(RateShelf.shipped());
   private static final FormReader READER = new FormReader(PACKETS);
-  private static final FormWriter WRITER = new FormWriter(font(), font());
+  private static final FormWriter WRITER = new FormWriter(font(), font(), font());
 
   private static byte[] font() {
     try (var stream = org.apache.pdfbox.pdmodel.PDDocument.class.getResourceAsStream(

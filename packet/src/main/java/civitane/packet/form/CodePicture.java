@@ -1,11 +1,19 @@
-package civitane.app.letters;
+package civitane.packet.form;
 
 import com.google.zxing.BarcodeFormat;
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.ReaderException;
 import com.google.zxing.WriterException;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
 import com.google.zxing.qrcode.QRCodeWriter;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.Map;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 
 /** A text as a picture that machines read. */
@@ -31,6 +39,21 @@ public final class CodePicture {
       return png.toByteArray();
     } catch (WriterException | IOException e) {
       throw new IllegalStateException("the code could not be drawn", e);
+    }
+  }
+
+  /** The text of such a picture somewhere on a page; empty where there is none, or it can't be read. */
+  public static Optional<String> textOn(BufferedImage page) {
+    var points = page.getRGB(0, 0, page.getWidth(), page.getHeight(), null, 0, page.getWidth());
+    var source = new RGBLuminanceSource(page.getWidth(), page.getHeight(), points);
+    var bits = new BinaryBitmap(new HybridBinarizer(source));
+    try {
+      return Optional.of(new QRCodeReader()
+          .decode(bits, Map.of(DecodeHintType.TRY_HARDER, Boolean.TRUE))
+          .getText());
+    } catch (ReaderException e) {
+      // A person looks at the page.
+      return Optional.empty();
     }
   }
 }
