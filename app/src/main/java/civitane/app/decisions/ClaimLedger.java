@@ -102,7 +102,10 @@ class ClaimLedger {
     var needed = needed(packet);
     var rows = ledger.rows(assembled, when).stream()
         .filter(row -> !OF_WAGES.contains(row.field()))
-        .filter(row -> needed.stream().anyMatch(need -> touches(need, row.place())))
+        // What does not agree is shown whether or not a check names it: an amount may be worked out
+        // from it.
+        .filter(row ->
+            row.isDisputed() || needed.stream().anyMatch(need -> touches(need, row.place())))
         .map(row -> row(ledger, packet, words, row))
         .sorted(Comparator.comparing(ClaimLedger::isQuiet))
         .toList();
