@@ -60,6 +60,8 @@ export function PapersView({ claim, today, onChanged }: Props) {
     await queries.invalidateQueries({ queryKey: key });
     onChanged();
   };
+  const { benefitFrom: asksFrom, returnOn: asksUntil } = ((claim.packet as unknown as Packet).requests[0]
+    ?.answers ?? {}) as { benefitFrom?: string; returnOn?: string };
   const said = (whose: string | undefined, shown: Shown) => {
     const person = household.people.find((one) => one.id === whose);
     const income = household.incomes.find((one) => one.id === whose);
@@ -72,6 +74,10 @@ export function PapersView({ claim, today, onChanged }: Props) {
         return [household.address?.line1, household.address?.postcode, household.address?.town]
           .filter(Boolean)
           .join(", ");
+      case "coversFrom":
+        return asksFrom ? fullDay(asksFrom) : "";
+      case "coversUntil":
+        return asksUntil ? fullDay(dayBefore(asksUntil)) : "";
       case "slip":
         return income ? incomeWords(income) : "";
       default:
@@ -225,6 +231,13 @@ function drawn(paper: Schemas["PaperView"]) {
     picture: paper.picture,
     marked: waits(paper),
   };
+}
+
+/** Leave ends on the day before somebody is back. */
+function dayBefore(iso: string): string {
+  const day = new Date(`${iso}T12:00:00Z`);
+  day.setUTCDate(day.getUTCDate() - 1);
+  return day.toISOString().slice(0, 10);
 }
 
 function incomeOwner(household: Packet["household"], income: string | undefined): string | undefined {

@@ -10,6 +10,8 @@ import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 
 /** The application in a process of its own, with a database of its own, that can be killed. */
@@ -27,23 +29,25 @@ final class OwnServer {
   }
 
   /** Starts it on a port, on the data that is there; it serves when this returns. */
-  static OwnServer start(int port) throws IOException, SQLException, InterruptedException {
+  static OwnServer start(int port, String... settings)
+      throws IOException, SQLException, InterruptedException {
     var cluster = System.getenv("CIVITANE_TEST_DB_URL");
     createDatabase(cluster);
     var classes =
         System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
     var arguments = Files.createTempFile("civitane", ".args");
     Files.writeString(arguments, "-cp \"" + classes + "\"");
-    var process = new ProcessBuilder(
-            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-            "@" + arguments,
-            "civitane.app.CivitaneApplication",
-            "--server.port=" + port,
-            "--civitane.demo=yes",
-            "--civitane.drawn-every=0",
-            "--spring.datasource.url="
-                + cluster.substring(0, cluster.lastIndexOf('/') + 1)
-                + DATABASE)
+    var command = new ArrayList<>(List.of(
+        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+        "@" + arguments,
+        "civitane.app.CivitaneApplication",
+        "--server.port=" + port,
+        "--civitane.demo=yes",
+        "--civitane.drawn-every=0",
+        "--spring.datasource.url=" + cluster.substring(0, cluster.lastIndexOf('/') + 1)
+            + DATABASE));
+    command.addAll(List.of(settings));
+    var process = new ProcessBuilder(command)
         .redirectErrorStream(true)
         .redirectOutput(Files.createTempFile("civitane-server", ".log").toFile())
         .start();

@@ -2,7 +2,11 @@ package civitane.app.demo;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -25,6 +29,9 @@ record MadePaper(
     String name,
     String title,
     List<List<String>> lines) {
+  private static final Pattern ISO = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
   private static final float LEFT = 70;
   private static final float SECOND = 260;
   private static final float TOP = 760;
@@ -45,7 +52,7 @@ record MadePaper(
         for (var line : lines) {
           write(content, FontName.TIMES_ROMAN, PLAIN, LEFT, y, line.get(0));
           if (line.size() > 1) {
-            write(content, FontName.TIMES_BOLD, PLAIN, SECOND, y, line.get(1));
+            write(content, FontName.TIMES_BOLD, PLAIN, SECOND, y, asWritten(line.get(1)));
           }
           y -= STEP;
         }
@@ -54,6 +61,11 @@ record MadePaper(
       document.save(bytes);
       return bytes.toByteArray();
     }
+  }
+
+  /** Nobody writes a day by its numbers on a letter. */
+  private static String asWritten(String text) {
+    return ISO.matcher(text).matches() ? LocalDate.parse(text).format(DAY) : text;
   }
 
   private static void write(
