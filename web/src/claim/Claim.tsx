@@ -11,6 +11,7 @@ import { ResultBlock } from "../parts/Margin";
 import { useTrying } from "../parts/useTrying";
 import { type Below, ClaimHead } from "./ClaimHead";
 import { HaveToSee } from "./HaveToSee";
+import { Identity } from "./Identity";
 import { Moving } from "./Moving";
 import { Pressing } from "./Pressing";
 import { peopleOf } from "./people";
@@ -153,6 +154,7 @@ export function Claim() {
             />
             {round && !atFront && <RoundBar key={number} claim={claim.data} round={round} />}
             {below === "speaking" && <Speaking claim={claim.data} today={today} onChanged={again} />}
+            {below === "identity" && <Identity claim={claim.data} />}
             {below === "moving" && <Moving claim={claim.data} onChanged={again} />}
             {below === "pressing" && <Pressing claim={claim.data} today={today} onChanged={again} />}
             {refusal && (

@@ -23,9 +23,9 @@ interface Props {
 }
 
 /** What can be open below the head: nothing, what presses, how to speak with them, or what becomes of the claim. */
-export type Below = "" | "pressing" | "speaking" | "moving";
+export type Below = "" | "pressing" | "speaking" | "identity" | "moving";
 
-const BELOW = ["pressing", "speaking", "moving"] as const;
+const BELOW = ["pressing", "speaking", "identity", "moving"] as const;
 
 /** Whose claim it is, its life on a calendar, and the next step. */
 export function ClaimHead({ claim, today, onTake, open, onOpen, atFront }: Props) {

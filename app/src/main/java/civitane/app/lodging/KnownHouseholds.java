@@ -30,6 +30,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -161,6 +162,18 @@ public class KnownHouseholds {
     }
     var told = households.told(household).orElseThrow(() -> Problem.notThere("The household"));
     audit.record(by.login(), "facts taken over", id.toString(), household.toString());
+    return taken(by, id, household, told, List.of());
+  }
+
+  /** Copies what a household told last into a draft of what it asks for now, as one of its claims made plain. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public ApplicationView asking(Staff.Colleague by, UUID id, UUID household, JsonNode request) {
+    var told = households.told(household).orElseThrow(() -> Problem.notThere("The household"));
+    return taken(by, id, household, told, List.of(request));
+  }
+
+  private ApplicationView taken(
+      Staff.Colleague by, UUID id, UUID household, Households.Told told, List<JsonNode> requests) {
     applications.belongsTo(id, household);
     return applications.rewrite(
         by,
@@ -170,6 +183,7 @@ public class KnownHouseholds {
           var taking = new Taking(draft.taking());
           var facts = json.readTree(PacketWriter.written(told.facts().packet()));
           packet.set("household", facts.path("household").deepCopy());
+          requests.forEach(packet.withArray("requests")::add);
           var from = told.on().toString();
           for (var list : BY_ENTRY) {
             var entries = packet.withObject("/household").withArray(list);

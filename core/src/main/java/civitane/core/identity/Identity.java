@@ -40,6 +40,21 @@ public record Identity(IdentityLevel level, List<Paper> speaking, List<Reason> o
     return PHOTO.contains(kind);
   }
 
+  /** The kinds that show who somebody is by a photo of theirs, in their order. */
+  public static List<PaperKind> photos() {
+    return List.copyOf(PHOTO);
+  }
+
+  /** The kinds that do beside one with a photo, in their order. */
+  public static List<PaperKind> others() {
+    return List.copyOf(OTHER);
+  }
+
+  /** The kinds that do as long as they are recent, in their order. */
+  public static List<PaperKind> recent() {
+    return List.copyOf(RECENT);
+  }
+
   /** Works out the level from everything handed in, on the day of the computation. */
   public static Identity of(
       Household household, Person person, List<Paper> papers, LocalDate asOf, int recentDays) {
