@@ -73,6 +73,7 @@ function Person({ claim, person }: { claim: ClaimView; person: Schemas["ShownIde
           <input
             type="checkbox"
             className="checkbox checkbox-sm"
+            aria-label={t("identity.notTheirsOf", { name: person.name })}
             checked={notTheirs}
             onChange={(event) => setNotTheirs(event.target.checked)}
           />
