@@ -70,9 +70,12 @@ class LedgerRows {
     database
         .sql("select * from entry where subject_id in (" + OF_HOUSEHOLD + ") order by nr")
         .param("household", household)
-        .query((row, n) -> entry(row, kinds, services))
-        .list()
-        .forEach(entries::add);
+        .query(row -> {
+          // What somebody records between the two questions is of a subject that is not known yet.
+          if (kinds.containsKey(row.getObject("subject_id", UUID.class))) {
+            entries.add(entry(row, kinds, services));
+          }
+        });
     return entries;
   }
 

@@ -107,7 +107,11 @@ class ShownFacts {
     var when = new When(told.packet().assessedOn(), clock.instant());
     var beside = ledgers.of(claims.householdOf(number)).rows(told, when).stream()
         .collect(Collectors.toMap(LedgerRow::place, Function.identity()));
-    var sent = rows.find(paper).sender() != null;
+    var kept = rows.find(paper);
+    if (!kept.household().equals(claims.householdOf(number))) {
+      throw Problem.notThere("The paper");
+    }
+    var sent = kept.sender() != null;
     return PaperFacts.of(told.packet(), kind, person, income, sent).stream()
         .map(fact -> view(told, fact, beside))
         .toList();
