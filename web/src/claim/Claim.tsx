@@ -4,6 +4,7 @@ import { lazy, Suspense, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, Refusal } from "../api/client";
 import { useSession } from "../api/session";
+import { Notices } from "../household/Notices";
 import { Bar } from "../parts/Bar";
 import { namesOf } from "../parts/called";
 import { KeyStrip } from "../parts/Keys";
@@ -151,6 +152,12 @@ export function Claim() {
               open={below}
               onOpen={setBelow}
               atFront={atFront}
+            />
+            <Notices
+              household={claim.data.household}
+              today={today}
+              works={!atFront}
+              pins={below === "speaking" && !atFront}
             />
             {round && !atFront && <RoundBar key={number} claim={claim.data} round={round} />}
             {below === "speaking" && <Speaking claim={claim.data} today={today} onChanged={again} />}

@@ -7,6 +7,8 @@ import { DayPlace } from "../parts/DayPlace";
 import { shortDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
 
+import { Reminders } from "./Reminders";
+
 const OCCASIONS = vocabulary("occasion");
 
 interface Props {
@@ -44,6 +46,7 @@ export function Pressing({ claim, today, onChanged }: Props) {
       className="px-6 py-3 border-b border-base-300 flex flex-col gap-3"
       aria-label={t("pressing.title")}
     >
+      <Reminders claim={claim.number} today={today} />
       <form
         className="flex flex-wrap gap-3 items-end"
         onSubmit={(event) =>

@@ -15,6 +15,7 @@ import { AxisHead } from "./AxisHead";
 import { Batches } from "./Batches";
 import { DeskRow, HEIGHT } from "./DeskRow";
 import { Drafts } from "./Drafts";
+import { DueReminders } from "./DueReminders";
 import { Peek } from "./Peek";
 import { deskQuery, draftsQuery } from "./queries";
 import { Rounds } from "./Rounds";
@@ -140,6 +141,7 @@ export function Desk() {
             </p>
           )}
           <Batches />
+          <DueReminders />
           {desk.isPending && <p className="soft p-5">{t("desk.loading")}</p>}
           {round === "drafts" ? (
             <Drafts drafts={drafts.data ?? []} />

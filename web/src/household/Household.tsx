@@ -15,6 +15,7 @@ import { waysToReach } from "../parts/waysToReach";
 import { Facts } from "./Facts";
 import { Gets } from "./Gets";
 import { HouseholdClaims } from "./HouseholdClaims";
+import { Notices } from "./Notices";
 import { Restricted } from "./Restricted";
 import { Times, type TwoTimes } from "./Times";
 
@@ -95,6 +96,7 @@ export function Household() {
                 </p>
               )}
             </header>
+            <Notices household={id} today={view.today} works={works} pins={works} />
             <HouseholdClaims claims={view.claims} today={view.today} />
             <div className="stacks grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-x-10 px-6 py-4">
               <Facts view={view} />

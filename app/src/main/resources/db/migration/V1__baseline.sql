@@ -571,3 +571,28 @@ create table scheduled_tasks (
 );
 create index scheduled_tasks_due on scheduled_tasks (execution_time);
 create index scheduled_tasks_alive on scheduled_tasks (last_heartbeat);
+
+-- What everybody should know who deals with a household, until a day.
+create table pinned_notice (
+  id uuid primary key,
+  household_id uuid not null references household,
+  words text not null,
+  pinned_by text not null,
+  pinned_at timestamptz not null,
+  until date not null,
+  taken_off_by text,
+  taken_off_at timestamptz
+);
+create index notice_of on pinned_notice (household_id) where taken_off_at is null;
+
+-- What somebody wants to be told of again.
+create table own_reminder (
+  id uuid primary key,
+  claim text not null,
+  login text not null,
+  on_day date not null,
+  words text not null,
+  made_at timestamptz not null,
+  done_at timestamptz
+);
+create index reminder_due on own_reminder (login, on_day) where done_at is null;
