@@ -46,7 +46,6 @@ export function Pressing({ claim, today, onChanged }: Props) {
       className="px-6 py-3 border-b border-base-300 flex flex-col gap-3"
       aria-label={t("pressing.title")}
     >
-      <Reminders claim={claim.number} today={today} />
       <form
         className="flex flex-wrap gap-3 items-end"
         onSubmit={(event) =>
@@ -154,6 +153,7 @@ export function Pressing({ claim, today, onChanged }: Props) {
       <p role="alert" className="wrong small">
         {unread || refusal}
       </p>
+      <Reminders claim={claim.number} today={today} />
     </section>
   );
 }
