@@ -40,6 +40,7 @@ export function Claim() {
   const navigate = useNavigate();
   const [attempt, refusal] = useTrying();
   const atFront = session?.role === "front desk";
+  const works = session?.role === "caseworker" || session?.role === "senior caseworker";
   const [chosen, setView] = useState<View>();
   const [below, setBelow] = useState<Below>("");
   const [asking, setAsking] = useState(false);
@@ -156,14 +157,16 @@ export function Claim() {
             <Notices
               household={claim.data.household}
               today={today}
-              works={!atFront}
-              pins={below === "speaking" && !atFront}
+              works={works}
+              pins={below === "speaking" && works}
             />
             {round && !atFront && <RoundBar key={number} claim={claim.data} round={round} />}
             {below === "speaking" && <Speaking claim={claim.data} today={today} onChanged={again} />}
             {below === "identity" && <Identity claim={claim.data} />}
             {below === "moving" && <Moving claim={claim.data} onChanged={again} />}
-            {below === "pressing" && <Pressing claim={claim.data} today={today} onChanged={again} />}
+            {below === "pressing" && (
+              <Pressing claim={claim.data} today={today} works={works} onChanged={again} />
+            )}
             {refusal && (
               <p role="alert" className="wrong px-6 py-2">
                 {refusal}

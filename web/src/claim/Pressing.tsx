@@ -14,11 +14,13 @@ const OCCASIONS = vocabulary("occasion");
 interface Props {
   claim: ClaimView;
   today: string;
+  /** Whether whoever looks works claims: only then have they reminders of their own. */
+  works: boolean;
   onChanged: () => void;
 }
 
 /** What makes a claim press beside its clock: the day to answer before, a wish to hurry, the day it reached us. */
-export function Pressing({ claim, today, onChanged }: Props) {
+export function Pressing({ claim, today, works, onChanged }: Props) {
   const { t } = useTranslation();
   const [attempt, refusal] = useTrying();
   const [unread, setUnread] = useState("");
@@ -153,7 +155,7 @@ export function Pressing({ claim, today, onChanged }: Props) {
       <p role="alert" className="wrong small">
         {unread || refusal}
       </p>
-      <Reminders claim={claim.number} today={today} />
+      {works && <Reminders claim={claim.number} today={today} />}
     </section>
   );
 }

@@ -77,7 +77,7 @@ export function PapersView({ claim, today, onChanged }: Props) {
       case "coversFrom":
         return asksFrom ? fullDay(asksFrom) : "";
       case "coversUntil":
-        return asksUntil ? fullDay(dayBefore(asksUntil)) : "";
+        return asksUntil ? t("paper.backOn", { day: fullDay(asksUntil) }) : "";
       case "slip":
         return income ? incomeWords(income) : "";
       default:
@@ -231,13 +231,6 @@ function drawn(paper: Schemas["PaperView"]) {
     picture: paper.picture,
     marked: waits(paper),
   };
-}
-
-/** Leave ends on the day before somebody is back. */
-function dayBefore(iso: string): string {
-  const day = new Date(`${iso}T12:00:00Z`);
-  day.setUTCDate(day.getUTCDate() - 1);
-  return day.toISOString().slice(0, 10);
 }
 
 function incomeOwner(household: Packet["household"], income: string | undefined): string | undefined {

@@ -37,6 +37,12 @@ describe("what a paper shows", () => {
       { place: names.place, value: ["Ada Tamsett", "Bo Quintela"] },
     ]);
   });
+  it("is yes or no where somebody agrees", () => {
+    const agrees: PaperShows = { place: "/x/agrees", label: "Agrees", form: "flag", said: "" };
+    expect(typed(agrees, "Yes")).toEqual([{ place: "/x/agrees", value: true }]);
+    expect(typed(agrees, "no")).toEqual([{ place: "/x/agrees", value: false }]);
+    expect(() => typed(agrees, "perhaps")).toThrow(Unreadable);
+  });
   it("is nothing where nothing was typed", () => {
     expect(typed(rent, "  ")).toEqual([]);
   });

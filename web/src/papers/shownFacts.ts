@@ -50,6 +50,8 @@ function single(form: string, text: string, today: string): unknown {
     case "money":
     case "number":
       return readNumber(text);
+    case "flag":
+      return { yes: true, y: true, no: false, n: false }[text.toLowerCase()];
     case "date":
       return readDate(text, today, true);
     case "iban":

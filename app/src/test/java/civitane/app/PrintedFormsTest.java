@@ -1,5 +1,6 @@
 package civitane.app;
 
+import civitane.packet.form.CodePicture;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Map;
@@ -105,6 +106,26 @@ public class PrintedFormsTest extends OnDatabase {
     var view = body(bring(scanned("fr", 1)));
     assertEquals(view.at("/draft/packet/household/people/0/givenName").stringValue(), "Marisol");
     assertEquals(view.at("/draft/packet/language").stringValue(), "fr");
+  }
+
+  @Test
+  public void aPageAsLargeAsAWallIsNotDrawn() throws Exception {
+    try (var wall = new PDDocument();
+        var out = new ByteArrayOutputStream()) {
+      wall.addPage(new PDPage(new PDRectangle(14_000, 14_000)));
+      wall.save(out);
+      var result = bring(out.toByteArray());
+      assertEquals(result.getResponse().getStatus(), 422);
+      assertTrue(body(result).get("detail").stringValue().contains("too large"));
+    }
+  }
+
+  @Test
+  public void aCodeOnATinyPictureReadsNothing() throws Exception {
+    var code = CodePicture.png("civitane/schoolMeals/20261127/en/0");
+    var result = bring(code);
+    assertEquals(result.getResponse().getStatus(), 200, result.getResponse().getContentAsString());
+    assertEquals(body(result).at("/draft/taking/marks").size(), 0);
   }
 
   @Test

@@ -11,12 +11,14 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.sql.Timestamp;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Consumer;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.tika.Tika;
@@ -35,6 +37,7 @@ public class Scans {
   private static final int MOST_PAGES = 20;
   private static final long MOST_PIXELS = 60_000_000;
   private static final int DOTS = 110;
+  private static final float POINTS = 72;
   private static final int WIDEST = 1_600;
 
   private final Applications applications;
@@ -57,29 +60,33 @@ public class Scans {
   @Transactional
   public List<Page> add(Staff.Colleague by, UUID application, byte[] file) {
     applications.view(application);
-    var number = of(application).size();
-    for (var page : pages(file, DOTS)) {
-      number++;
-      keep(by, application, number, narrowed(page));
-    }
-    audit.record(by.login(), "paper form scanned", application.toString(), number + " pages");
+    var before = of(application).size();
+    var added = new AtomicInteger();
+    eachPage(
+        file,
+        DOTS,
+        page -> keep(by, application, before + added.incrementAndGet(), narrowed(page)));
+    audit.record(
+        by.login(), "paper form scanned", application.toString(), before + added.get() + " pages");
     return of(application);
   }
 
-  /** The pages of a file as pictures, a PDF at so many dots an inch; what is no scan is refused. */
-  public List<BufferedImage> pages(byte[] file, int dots) {
+  /**
+   * Hands on the pages of a file as pictures, one at a time, a PDF at so many dots an inch; what is no scan is refused.
+   */
+  public void eachPage(byte[] file, int dots, Consumer<BufferedImage> to) {
     if (file.length > MOST_BYTES) {
       throw Problem.wrong("The file is larger than 15 MB. Scan it in fewer pages or less finely.");
     }
     var type = types.detect(file);
     try {
-      return switch (type) {
-        case "image/png", "image/jpeg" -> List.of(picture(file));
-        case "application/pdf" -> pagesOfPdf(file, dots);
+      switch (type) {
+        case "image/png", "image/jpeg" -> to.accept(picture(file));
+        case "application/pdf" -> pagesOfPdf(file, dots, to);
         default ->
           throw Problem.wrong(
               "This is no scan: PDF, PNG and JPEG are taken, whatever the file is called.");
-      };
+      }
     } catch (IOException | RuntimeException e) {
       if (e instanceof Problem problem) {
         throw problem;
@@ -116,7 +123,8 @@ public class Scans {
     return narrow;
   }
 
-  private static List<BufferedImage> pagesOfPdf(byte[] file, int dots) throws IOException {
+  private static void pagesOfPdf(byte[] file, int dots, Consumer<BufferedImage> to)
+      throws IOException {
     try (var document = Loader.loadPDF(file)) {
       if (document.isEncrypted()) {
         throw Problem.wrong("The PDF is encrypted. Save it without a password.");
@@ -125,12 +133,19 @@ public class Scans {
         throw Problem.wrong("The PDF has more than " + MOST_PAGES + " pages.");
       }
       var renderer = new PDFRenderer(document);
-      var pages = new ArrayList<BufferedImage>();
       for (var i = 0; i < document.getNumberOfPages(); i++) {
-        pages.add(renderer.renderImageWithDPI(i, dots, ImageType.RGB));
+        if (isWall(document.getPage(i).getCropBox(), dots)) {
+          throw Problem.wrong("A page of the PDF is too large. Save it as A4.");
+        }
+        to.accept(renderer.renderImageWithDPI(i, dots, ImageType.RGB));
       }
-      return pages;
     }
+  }
+
+  /** Whether a page says it is so large that nobody could draw it. */
+  private static boolean isWall(PDRectangle page, int dots) {
+    var fine = dots / POINTS;
+    return (double) page.getWidth() * fine * page.getHeight() * fine > MOST_PIXELS;
   }
 
   private void keep(Staff.Colleague by, UUID application, int page, BufferedImage image) {

@@ -16,6 +16,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Forms of this office that were printed, filled in and scanned: known by the code of each page, and read by machine. */
@@ -35,23 +36,33 @@ class PrintedForms {
 
   /** What was read off a scan; empty where no page of it carries the code of a form. */
   Optional<FormReader.Printed> read(byte[] file) {
-    var written = new HashMap<String, String>();
-    Optional<FormCode> form = Optional.empty();
-    Map<FormCode, List<FormPlace>> places = new HashMap<>();
-    for (var page : scans.pages(file, DOTS)) {
-      var code = CodePicture.textOn(page).flatMap(FormCode::of);
-      if (code.isPresent()) {
-        var first = form.orElse(code.get());
-        if (!code.get().isOf(first)) {
+    var seen = new Seen();
+    scans.eachPage(file, DOTS, seen::page);
+    return Optional.ofNullable(seen.form)
+        .map(code -> reader.printed(
+            Services.named(code.service()).orElseThrow(),
+            seen.written,
+            code.on(),
+            code.language()));
+  }
+
+  /** What has been seen of a form so far. */
+  private final class Seen {
+    private final Map<String, String> written = new HashMap<>();
+    private @Nullable FormCode form;
+    private List<FormPlace> places = List.of();
+
+    void page(BufferedImage page) {
+      CodePicture.textOn(page).flatMap(FormCode::of).ifPresent(code -> {
+        if (form == null) {
+          places = places(code);
+          form = code;
+        } else if (!code.isOf(form)) {
           throw Problem.wrong("Two forms lie in this file. Bring each in a file of its own.");
         }
-        form = Optional.of(first);
-        var all = places.computeIfAbsent(first, this::places);
-        written.putAll(fields(page, all, code.get().page()));
-      }
+        written.putAll(fields(page, places, code.page()));
+      });
     }
-    return form.map(code -> reader.printed(
-        Services.named(code.service()).orElseThrow(), written, code.on(), code.language()));
   }
 
   private List<FormPlace> places(FormCode code) {

@@ -22,6 +22,9 @@ public final class PrintedFields {
   /** The frame of a field, which is left out, in parts of its height. */
   private static final double FRAME = 0.09;
 
+  /** On a page of fewer points than this across or down nothing in a field can be read. */
+  private static final int LEAST = 500;
+
   private static final int DARK = 120;
 
   /** An empty field has specks at most: so much of it must be dark. */
@@ -34,6 +37,9 @@ public final class PrintedFields {
       throws IOException {
     var named = new ArrayList<String>();
     var fields = new ArrayList<BufferedImage>();
+    if (page.getHeight() < LEAST || page.getWidth() < LEAST) {
+      return Map.of();
+    }
     for (var place : places) {
       var field = inside(page, place);
       if (isWrittenOn(field)) {
