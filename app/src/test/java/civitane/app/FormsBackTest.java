@@ -149,6 +149,38 @@ public class FormsBackTest extends OnDatabase {
   }
 
   @Test
+  public void oneThatIsBroughtToTheClaimIsKnownWhateverItWasSaidToBe() throws Exception {
+    var out = sent(1156, LEAVE, "employer", "Delta Cannery Co-op");
+    var form = photographed(filled(out.form(), EMPLOYERS));
+    bring(out.claim(), form);
+    Awaitility.await()
+        .atMost(SOON)
+        .until(() -> !papers(out.claim()).at("/0/picture/sender").isNull());
+    var paper = papers(out.claim()).get(0);
+    assertEquals(paper.get("kind").stringValue(), "employmentConfirmation");
+    assertEquals(paper.get("person").stringValue(), "p1");
+    assertEquals(paper.at("/picture/sender").stringValue(), "Delta Cannery Co-op");
+    var sent = body(asIkenna(get("/api/claims/{number}/forms-out", out.claim())));
+    assertFalse(sent.at("/0/returnedAt").isNull(), sent.toString());
+    // The same pages brought to somebody else's claim stay what they were said to be.
+    var other = claimOf(Packets.meals(1157, 2, "en"));
+    bring(other, form);
+    Awaitility.await()
+        .atMost(SOON)
+        .until(() -> papers(other).at("/0/picture/read").booleanValue());
+    assertEquals(papers(other).at("/0/kind").stringValue(), "other");
+    assertTrue(papers(other).at("/0/picture/sender").isNull());
+  }
+
+  private void bring(String claim, byte[] file) throws Exception {
+    var brought = asIkenna(MockMvcRequestBuilders.post("/api/claims/{number}/papers", claim)
+        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+        .header("X-Paper-Kind", "other")
+        .content(file));
+    assertEquals(brought.getResponse().getStatus(), 200);
+  }
+
+  @Test
   public void aLandlordsFormTellsOfTheLandlordForAllWhoNameThem() throws Exception {
     var out = sent(1153, RENT, "landlord", "Heron Row Homes");
     var neighbour = claimOf(Packets.meals(1154, 2, "en")

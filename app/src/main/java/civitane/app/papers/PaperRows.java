@@ -112,6 +112,15 @@ class PaperRows {
         .update();
   }
 
+  /** Somebody outside filled it in. */
+  void sentBy(UUID id, String sender) {
+    database
+        .sql("update paper set sender = ?, version = version + 1 where id = ?")
+        .param(sender)
+        .param(id)
+        .update();
+  }
+
   List<Kept> of(UUID household) {
     return database
         .sql(WITH_PAGES + " where household_id = ? order by came_at, id")

@@ -206,6 +206,7 @@ public class Papers {
     var id = file(by, number, SheetRows.whole(file.hash(), fit.pages()), filing);
     jobs.later(Drawing.KIND, file.hash());
     jobs.later(MachineReading.KIND, file.hash());
+    jobs.later(Recognising.KIND, id.toString());
     return id;
   }
 

@@ -31,7 +31,7 @@ public class Tray {
   private final PaperRows rows;
   private final SheetRows sheets;
   private final Papers papers;
-  private final List<Replying> replying;
+  private final PageCodes codes;
   private final Claims claims;
   private final Ledgers ledgers;
   private final Jobs jobs;
@@ -45,7 +45,7 @@ public class Tray {
       PaperRows rows,
       SheetRows sheets,
       Papers papers,
-      List<Replying> replying,
+      PageCodes codes,
       Claims claims,
       Ledgers ledgers,
       Jobs jobs,
@@ -57,7 +57,7 @@ public class Tray {
     this.rows = rows;
     this.sheets = sheets;
     this.papers = papers;
-    this.replying = List.copyOf(replying);
+    this.codes = codes;
     this.claims = claims;
     this.ledgers = ledgers;
     this.jobs = jobs;
@@ -91,31 +91,18 @@ public class Tray {
   /** Sorts a piece by the codes on its pages: each begins what belongs to its claim. */
   void sort(UUID id) {
     var pages = sheets.of(id);
-    pages.stream().map(Sheet::hash).distinct().forEach(hash -> Drawing.draw(rows, hash));
-    var codes = pages.stream().map(this::codeOn).toList();
-    inTransaction.executeWithoutResult(status -> sort(id, pages, codes));
+    var written = codes.on(pages);
+    inTransaction.executeWithoutResult(status -> sort(id, pages, written));
   }
 
-  /** The code of ours that a page carries. */
-  private Optional<ReplyCode> codeOn(Sheet page) {
-    return rows.isDrawn(page.hash(), page.page())
-        ? ReplyCodes.on(rows.page(page.hash(), page.page(), false))
-        : Optional.empty();
-  }
-
-  private Optional<Reply> reply(Optional<ReplyCode> code) {
-    return code.flatMap(
-        written -> replying.stream().flatMap(one -> one.to(written).stream()).findFirst());
-  }
-
-  private void sort(UUID id, List<Sheet> pages, List<Optional<ReplyCode>> codes) {
+  private void sort(UUID id, List<Sheet> pages, List<Optional<ReplyCode>> written) {
     // Somebody may have filed it or put it aside before anybody looked for its codes.
     var piece = tray.waiting(id).orElse(null);
     if (piece == null || piece.sorted() || !sheets.of(id).equals(pages)) {
       return;
     }
     var by = staff.named(piece.cameBy());
-    var replies = codes.stream().map(this::reply).toList();
+    var replies = written.stream().map(codes::reply).toList();
     var unplaced = new ArrayList<Sheet>();
     var stacks = new LinkedHashMap<Integer, List<Sheet>>();
     var begun = -1;
@@ -128,14 +115,14 @@ public class Tray {
       }
     }
     stacks.forEach((first, stack) -> {
-      var code = codes.get(first).orElseThrow();
+      var code = written.get(first).orElseThrow();
       // A sheet says what lies behind it. With nothing behind it, a person has to look.
       var papers = code.isSheet() ? stack.subList(1, stack.size()) : stack;
       if (papers.isEmpty()) {
         unplaced.addAll(stack);
       } else {
         file(by, replies.get(first).orElseThrow(), papers, piece);
-        replying.forEach(one -> one.came(code));
+        codes.came(code);
       }
     });
     sheets.set(id, unplaced);

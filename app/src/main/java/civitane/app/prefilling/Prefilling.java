@@ -177,7 +177,8 @@ class Prefilling {
   }
 
   private Optional<TaxRecord> tax(RegisterAnswers known, String number) {
-    return known.of(RegisterName.TAX, number, () -> tax.of(number, taxYear(LocalDate.now(clock))));
+    return known.of(
+        RegisterName.TAX, number, () -> tax.of(number, TaxRegister.lastYear(LocalDate.now(clock))));
   }
 
   private int taxes(
@@ -262,11 +263,6 @@ class Prefilling {
     return Services.named(request.path("service").asString(""))
         .<List<Question>>map(Entitlement::questions)
         .orElse(List.of());
-  }
-
-  /** The calendar year before the one whose first of September is the last. */
-  private static int taxYear(LocalDate today) {
-    return (today.getMonthValue() >= 9 ? today.getYear() : today.getYear() - 1) - 1;
   }
 
   private static void each(

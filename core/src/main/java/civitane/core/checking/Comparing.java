@@ -40,6 +40,7 @@ public final class Comparing {
           .ifPresentOrElse(
               rows -> comparing.answered(inquiry, rows), () -> comparing.notAnswered(inquiry));
     }
+    comparing.comparisons.addAll(DentalComparing.assessed(packet, answers, today));
     comparing.comparisons.addAll(RequestComparing.shown(packet));
     comparing.signed();
     return List.copyOf(comparing.comparisons);
@@ -51,13 +52,14 @@ public final class Comparing {
       case WAGES -> wages(inquiry, rows);
       case ACCOUNTS -> account(inquiry, AccountRegister.read(rows).orElse(null));
       case IDENTITY_PAPERS -> paper(inquiry, rows);
+      case TAX -> comparisons.addAll(DentalComparing.tax(packet, inquiry, rows));
+      case CHILD_BENEFIT -> comparisons.addAll(DentalComparing.benefit(packet, inquiry, rows));
       case LENDERS, PARCELS -> comparisons.addAll(RequestComparing.answered(packet, inquiry, rows));
       case LANDLORDS -> {
         // A landlord's word is not the household's to differ from: it goes to what is known of
         // them.
       }
-      case TAX, CHILD_BENEFIT, SALES ->
-        throw new IllegalStateException("nothing of it is compared");
+      case SALES -> throw new IllegalStateException("nothing of it is compared");
     }
   }
 
@@ -70,8 +72,9 @@ public final class Comparing {
       case LENDERS -> Matter.LENDER_FIGURE;
       case LANDLORDS -> Matter.LANDLORD_AGREEMENT;
       case PARCELS -> Matter.PARCEL_OWNER;
-      case TAX, CHILD_BENEFIT, SALES ->
-        throw new IllegalStateException("nothing of it is compared");
+      case TAX -> Matter.TAX_FILED;
+      case CHILD_BENEFIT -> Matter.CHILD_BENEFIT;
+      case SALES -> throw new IllegalStateException("nothing of it is compared");
     };
     comparisons.add(new Comparison(
         matter, inquiry.place(), "", inquiry.about(), null, null, Verdict.NOT_ANSWERED, null));

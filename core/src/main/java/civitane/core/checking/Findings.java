@@ -45,7 +45,8 @@ public final class Findings {
             .<Map<String, Object>>map(
                 parcel -> Map.of(inquiry.place() + "/currentValue", parcel.assessedValue()))
             .orElse(Map.of());
-      case TAX, CHILD_BENEFIT, ACCOUNTS, LANDLORDS, SALES -> Map.of();
+      case TAX, CHILD_BENEFIT -> DentalComparing.found(packet, inquiry, rows);
+      case ACCOUNTS, LANDLORDS, SALES -> Map.of();
     };
   }
 

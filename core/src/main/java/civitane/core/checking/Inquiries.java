@@ -7,13 +7,16 @@ import civitane.core.facts.Person;
 import civitane.core.identity.MachineReadableZone;
 import civitane.core.reasons.Argument.Who;
 import civitane.core.registers.AccountRegister;
+import civitane.core.registers.ChildBenefitRegister;
 import civitane.core.registers.IdentityPaperRegister;
 import civitane.core.registers.LandlordRegister;
 import civitane.core.registers.LenderRegister;
 import civitane.core.registers.PopulationRegister;
 import civitane.core.registers.PropertyRegister;
 import civitane.core.registers.RegisterQuestion;
+import civitane.core.registers.TaxRegister;
 import civitane.core.registers.WageRegister;
+import civitane.core.services.childdental.ChildDentalAnswers;
 import civitane.core.services.homepaymentrelief.HomePaymentReliefAnswers;
 import civitane.core.services.rentrelief.RentReliefAnswers;
 import civitane.core.services.valuereview.ValueReviewAnswers;
@@ -46,6 +49,9 @@ public final class Inquiries {
     }
     for (var i = 0; i < packet.requests().size(); i++) {
       asked(packet, i, today).ifPresent(inquiries::add);
+      if (packet.requests().get(i).answers() instanceof ChildDentalAnswers dental) {
+        dental(packet, dental, today, inquiries);
+      }
     }
     return List.copyOf(inquiries);
   }
@@ -111,6 +117,28 @@ public final class Inquiries {
             IdentityPaperRegister.question(zone.number()),
             "/papers/" + i,
             Who.of(packet.household(), person)));
+      }
+    }
+  }
+
+  /** What was assessed is asked for who pays tax together, child benefit for the children it is asked for. */
+  private static void dental(
+      Packet packet, ChildDentalAnswers dental, LocalDate today, List<Inquiry> inquiries) {
+    var household = packet.household();
+    var mayAskOfChildren = consents(packet, household.applicant(), today);
+    for (var i = 0; i < household.people().size(); i++) {
+      var person = household.people().get(i);
+      var number = person.residentNumber();
+      var place = "/household/people/" + i;
+      if (number == null) {
+        continue;
+      }
+      var who = Who.of(household, person);
+      if (ChildDentalAnswers.isTaxed(person) && consents(packet, person, today)) {
+        inquiries.add(
+            new Inquiry(TaxRegister.question(number, TaxRegister.lastYear(today)), place, who));
+      } else if (mayAskOfChildren && dental.childAt(person.id()).isPresent()) {
+        inquiries.add(new Inquiry(ChildBenefitRegister.question(number), place, who));
       }
     }
   }

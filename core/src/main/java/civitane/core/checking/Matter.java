@@ -19,6 +19,10 @@ public enum Matter implements Word {
   LANDLORD_AGREEMENT(RegisterName.LANDLORDS),
   PARCEL_OWNER(RegisterName.PARCELS),
   PARCEL_VALUE(RegisterName.PARCELS),
+  TAX_FILED(RegisterName.TAX),
+  /** What was assessed for all of those who pay tax together. */
+  ASSESSED_INCOME(RegisterName.TAX),
+  CHILD_BENEFIT(RegisterName.CHILD_BENEFIT),
   /** The days of leave, against those that a certificate covers. */
   LEAVE_DAYS(null),
   /** Whom a record of a death is about. */

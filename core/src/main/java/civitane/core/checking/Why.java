@@ -28,6 +28,10 @@ public enum Why implements ReasonCode {
   PARCEL_UNKNOWN(text("parcel")),
   PARCEL_OF_ANOTHER(text("parcel"), text("found")),
   PARCEL_VALUE_DIFFERS(money("said"), money("found")),
+  TAX_FILED_DIFFERS(person("person"), word("said"), word("found")),
+  TAX_UNKNOWN(person("person")),
+  ASSESSED_INCOME_DIFFERS(money("said"), money("found")),
+  CHILD_BENEFIT_DIFFERS(person("person"), word("said"), word("found")),
   /** Leave is asked for on days that no certificate covers. */
   LEAVE_BEYOND(
       person("person"), date("asked"), date("askedUntil"), date("covered"), date("coveredUntil")),

@@ -11,9 +11,12 @@ public final class ChildBenefitRegister {
   }
 
   public boolean isReceivedFor(String residentNumber) {
-    var asked = Map.of("residentNumber", residentNumber);
-    return !registers
-        .ask(RegisterQuestion.of(RegisterName.CHILD_BENEFIT, asked))
-        .isEmpty();
+    return !registers.ask(question(residentNumber)).isEmpty();
+  }
+
+  /** The question whether it is received for a child; an answer without rows says that it is not. */
+  public static RegisterQuestion question(String residentNumber) {
+    return RegisterQuestion.of(
+        RegisterName.CHILD_BENEFIT, Map.of("residentNumber", residentNumber));
   }
 }

@@ -111,7 +111,7 @@ public final class ChildDental implements Entitlement<ChildDentalAnswers> {
     var filed = it.answers().taxFiled();
     var check = it.check("CD-TAX");
     for (var person : it.household().inOrder()) {
-      if (person.role() == Role.APPLICANT || person.role() == Role.SPOUSE) {
+      if (ChildDentalAnswers.isTaxed(person)) {
         var own = filed == null ? null : filed.get(person.id());
         check
             .needs("taxFiled/" + person.id(), own)

@@ -9,6 +9,8 @@ import civitane.core.money.Amount;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -44,7 +46,20 @@ public record ChildDentalAnswers(
   public record Paid(
       @As(Form.PERSON) @Nullable String person, @Nullable String period) {}
 
-  List<Child> named() {
+  /** Where in the list a child stands, from 0; empty where it is not asked for. */
+  public OptionalInt childAt(String person) {
+    return IntStream.range(0, named().size())
+        .filter(at -> person.equals(named().get(at).person()))
+        .findFirst();
+  }
+
+  /** Whether somebody is of those whose assessed income counts together. */
+  public static boolean isTaxed(Person person) {
+    return person.role() == Role.APPLICANT || person.role() == Role.SPOUSE;
+  }
+
+  /** The children it is asked for; none before any was named. */
+  public List<Child> named() {
     return children == null ? List.of() : children;
   }
 }
