@@ -2,7 +2,9 @@ package civitane.app.papers;
 
 import civitane.app.problems.Problem;
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.Set;
 import java.util.zip.DataFormatException;
 import java.util.zip.Inflater;
@@ -41,10 +43,10 @@ final class PdfSifting {
   private PdfSifting() {}
 
   /** How many pages a PDF has that may be kept. */
-  static int pages(byte[] file) throws IOException {
+  static int pages(Path file, ByteBuffer bytes) throws IOException {
     // Before anything is unpacked: loading the file unpacks its tables.
-    refuseBombs(file);
-    try (var document = Loader.loadPDF(file)) {
+    refuseBombs(bytes);
+    try (var document = Loader.loadPDF(file.toFile())) {
       if (document.isEncrypted()) {
         throw encrypted();
       }
@@ -63,7 +65,7 @@ final class PdfSifting {
     } catch (Problem e) {
       throw e;
     } catch (IOException | RuntimeException | StackOverflowError e) {
-      if (Sifting.contains(file, ENCRYPT)) {
+      if (Sifting.contains(bytes, ENCRYPT)) {
         throw encrypted();
       }
       throw Problem.wrong("The PDF is damaged or cut off. Save it again, or scan the paper.");
@@ -132,12 +134,12 @@ final class PdfSifting {
   }
 
   /** Unpacks whatever looks packed, and counts: a small file that becomes a huge one is refused. */
-  private static void refuseBombs(byte[] file) {
+  private static void refuseBombs(ByteBuffer file) {
     var unpacked = 0L;
-    for (var i = 0; i < file.length - STREAM.length; i++) {
-      if (file[i] == STREAM[0] && startsAt(file, i, STREAM)) {
+    for (var i = 0; i < file.limit() - STREAM.length; i++) {
+      if (Sifting.isAt(file, i, STREAM)) {
         var from = i + STREAM.length;
-        while (from < file.length && (file[from] == '\r' || file[from] == '\n')) {
+        while (from < file.limit() && (file.get(from) == '\r' || file.get(from) == '\n')) {
           from++;
         }
         unpacked += unpacked(file, from, MOST_UNPACKED - unpacked);
@@ -149,14 +151,10 @@ final class PdfSifting {
     }
   }
 
-  private static boolean startsAt(byte[] file, int at, byte[] pattern) {
-    return java.util.Arrays.equals(file, at, at + pattern.length, pattern, 0, pattern.length);
-  }
-
-  private static long unpacked(byte[] file, int from, long most) {
+  private static long unpacked(ByteBuffer file, int from, long most) {
     var inflater = new Inflater();
     try {
-      inflater.setInput(file, from, file.length - from);
+      inflater.setInput(file.slice(from, file.limit() - from));
       var piece = new byte[PIECE];
       while (!inflater.finished() && inflater.getBytesWritten() < most) {
         if (inflater.inflate(piece) == 0) {

@@ -2,8 +2,9 @@ package civitane.app.papers;
 
 import civitane.app.problems.Problem;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.HexFormat;
@@ -45,15 +46,22 @@ final class Sifting {
 
   /** Looks through a file, and refuses what is no paper with what would be right instead. */
   static Fit of(Path file) throws IOException {
-    var bytes = Files.readAllBytes(file);
+    try (var channel = FileChannel.open(file)) {
+      // Looked at where it lies on disk: none of it is copied into memory.
+      return of(file, channel.map(FileChannel.MapMode.READ_ONLY, 0, channel.size()));
+    }
+  }
+
+  private static Fit of(Path file, ByteBuffer bytes) throws IOException {
     if (contains(bytes, TRIAL_PATTERN)) {
       throw Problem.wrong("The file carries a pattern of harmful programs; it was not kept.");
     }
-    var head = Arrays.copyOf(bytes, Math.min(HEAD, bytes.length));
+    var head = new byte[Math.min(HEAD, bytes.limit())];
+    bytes.get(0, head);
     for (var kind : BEGINNINGS.entrySet()) {
       if (begins(head, kind.getValue())) {
         return kind.getKey().equals(PDF)
-            ? new Fit(PDF, PdfSifting.pages(bytes))
+            ? new Fit(PDF, PdfSifting.pages(file, bytes))
             : new Fit(kind.getKey(), picture(file));
       }
     }
@@ -71,14 +79,23 @@ final class Sifting {
     return head.length >= with.length && Arrays.equals(head, 0, with.length, with, 0, with.length);
   }
 
-  static boolean contains(byte[] bytes, byte[] pattern) {
-    for (var i = 0; i <= bytes.length - pattern.length; i++) {
-      if (bytes[i] == pattern[0]
-          && Arrays.equals(bytes, i, i + pattern.length, pattern, 0, pattern.length)) {
+  static boolean contains(ByteBuffer bytes, byte[] pattern) {
+    for (var i = 0; i <= bytes.limit() - pattern.length; i++) {
+      if (isAt(bytes, i, pattern)) {
         return true;
       }
     }
     return false;
+  }
+
+  /** Whether a pattern stands at a place. */
+  static boolean isAt(ByteBuffer bytes, int at, byte[] pattern) {
+    for (var i = 0; i < pattern.length; i++) {
+      if (bytes.get(at + i) != pattern[i]) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** A picture is one page, if it can be read to its end and is no wall of points. */
