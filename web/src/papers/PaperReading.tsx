@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { type FormEvent, useState } from "react";
+import { type FormEvent, useEffect, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { dateWords, readDate, readNumber } from "../draft/typing";
@@ -61,6 +61,14 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
           }),
         ),
     }).data ?? [];
+
+  const form = useRef<HTMLFormElement>(null);
+  const reading = waits(paper);
+  useEffect(() => {
+    if (reading && !form.current?.contains(document.activeElement)) {
+      form.current?.querySelector<HTMLElement>("tbody input, tbody textarea")?.focus();
+    }
+  }, [reading]);
 
   const shows = (form: FormData) => {
     try {
@@ -134,11 +142,11 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
     slip: "",
   };
   const shown = reads(kind);
-  const proposals = waits(paper) ? (paper.picture?.proposals ?? []) : [];
+  const proposals = reading ? (paper.picture?.proposals ?? []) : [];
   const proposed = (field: string) => proposals.find((one) => fieldFor(one.field) === field);
   const read = { proposed, onField };
   return (
-    <form key={paper.id} onSubmit={submit} className="flex flex-col gap-3 p-4">
+    <form ref={form} onSubmit={submit} className="flex flex-col gap-3 p-4">
       <div className="flex flex-wrap gap-3">
         <KindOfPaper label={t("paper.kind")} kind={kind} onKind={setKind} />
         <OneOf

@@ -164,7 +164,7 @@ class PaperController {
               person,
               income,
               null,
-              issuedOn,
+              issued(),
               expiresOn,
               blank(nameOnPaper),
               null,
@@ -184,6 +184,11 @@ class PaperController {
               ? null
               : new Payslip(periodEnd, Amount.of(gross.toPlainString())),
           shown == null ? List.of() : shown);
+    }
+
+    /** A payslip is issued once its period is over: the first day that it can be of. */
+    private @Nullable LocalDate issued() {
+      return issuedOn == null && PaperKind.PAYSLIP.word().equals(kind) ? periodEnd : issuedOn;
     }
 
     private static @Nullable String blank(@Nullable String text) {
