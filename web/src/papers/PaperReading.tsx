@@ -9,7 +9,7 @@ import { Key } from "../parts/Keys";
 import { useTrying } from "../parts/useTrying";
 import { FactRows } from "./FactRows";
 import { KindOfPaper } from "./KindOfPaper";
-import { fieldFor, reads, type Shown, waits } from "./kinds";
+import { fieldFor, isOfSomebodyElse, reads, type Shown, waits } from "./kinds";
 import { OneOf } from "./OneOf";
 import { ReadField } from "./ReadField";
 import { shownFacts, Unreadable } from "./shownFacts";
@@ -28,7 +28,7 @@ interface Props {
   people: [string, string][];
   incomes: [string, string][];
   /** What the household said, to be held against what the paper shows. */
-  said: (person: string | undefined, shown: Shown) => string;
+  said: (person: string | undefined, shown: Shown, kind: string) => string;
   today: string;
   /** The field that is being read, so that its place on the page can be shown. */
   onField: (field: string) => void;
@@ -40,12 +40,15 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
   const { t } = useTranslation();
   const [attempt, refusal] = useTrying();
   const [kind, setKind] = useState(paper.kind);
-  const [person, setPerson] = useState(paper.person ?? (people.length === 1 ? people[0][0] : ""));
+  const [person, setPerson] = useState(
+    paper.person ?? (people.length === 1 && !isOfSomebodyElse(paper.kind) ? people[0][0] : ""),
+  );
   const [income, setIncome] = useState(paper.income ?? (incomes.length === 1 ? incomes[0][0] : ""));
   const [returning, setReturning] = useState(false);
   const [faults, setFaults] = useState<string[]>([]);
   const [unread, setUnread] = useState("");
   const [name, setName] = useState(paper.nameOnPaper ?? "");
+  const [birth, setBirth] = useState(dateWords(paper.birthDateOnPaper));
   const [zone, setZone] = useState(paper.mrz.join("\n"));
 
   const facts =
@@ -141,6 +144,9 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
     coversUntil: dateWords(paper.coversUntil),
     slip: "",
   };
+  const born = readDate(birth, today, true);
+  const bornSaid = said(person || undefined, "birthDate", kind);
+  const bornOtherwise = born !== undefined && bornSaid !== "" && fullDay(born) !== bornSaid;
   const shown = reads(kind);
   const proposals = reading ? (paper.picture?.proposals ?? []) : [];
   const proposed = (field: string) => proposals.find((one) => fieldFor(one.field) === field);
@@ -188,7 +194,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
             .map((one) => (
               <tr key={one} className="align-top border-t border-base-300">
                 <td className="py-2 small">{t(`paper.${one}`)}</td>
-                <td className="py-2 case">{said(person || undefined, one)}</td>
+                <td className="py-2 case">{said(person || undefined, one, kind)}</td>
                 <td className="py-1">
                   {one === "zone" ? (
                     <>
@@ -203,14 +209,19 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
                       <ZoneSaid text={zone} />
                     </>
                   ) : (
-                    <ReadField
-                      name={one}
-                      label={t(`paper.${one}`)}
-                      before={before[one]}
-                      today={isDay(one) ? today : undefined}
-                      onText={one === "name" ? setName : undefined}
-                      {...read}
-                    />
+                    <>
+                      <ReadField
+                        name={one}
+                        label={t(`paper.${one}`)}
+                        before={before[one]}
+                        today={isDay(one) ? today : undefined}
+                        onText={one === "name" ? setName : one === "birthDate" ? setBirth : undefined}
+                        {...read}
+                      />
+                      {one === "birthDate" && bornOtherwise && (
+                        <p className="wrong small">≠ {t("paper.bornOtherwise")}</p>
+                      )}
+                    </>
                   )}
                 </td>
               </tr>
@@ -219,7 +230,9 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
             (["periodEnd", "gross"] as const).map((one) => (
               <tr key={one} className="align-top border-t border-base-300">
                 <td className="py-2 small">{t(`paper.${one}`)}</td>
-                <td className="py-2 case">{one === "gross" ? said(income || undefined, "slip") : ""}</td>
+                <td className="py-2 case">
+                  {one === "gross" ? said(income || undefined, "slip", kind) : ""}
+                </td>
                 <td className="py-1">
                   <ReadField
                     name={one}
@@ -240,7 +253,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
         </tbody>
       </table>
       {paper.nameDiffers && <p className="wrong">{paper.nameDiffers}</p>}
-      {name.trim() !== "" && name.trim() !== said(person || undefined, "name") && (
+      {person && name.trim() !== "" && name.trim() !== said(person || undefined, "name", kind) && (
         <label className="inline-flex items-center gap-2">
           <input type="checkbox" className="checkbox checkbox-sm" name="nameAccepted" />
           {t("paper.nameAccepted")}

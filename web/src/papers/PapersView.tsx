@@ -60,13 +60,21 @@ export function PapersView({ claim, today, onChanged }: Props) {
     await queries.invalidateQueries({ queryKey: key });
     onChanged();
   };
-  const { benefitFrom: asksFrom, returnOn: asksUntil } = ((claim.packet as unknown as Packet).requests[0]
-    ?.answers ?? {}) as { benefitFrom?: string; returnOn?: string };
-  const said = (whose: string | undefined, shown: Shown) => {
+  const {
+    benefitFrom: asksFrom,
+    returnOn: asksUntil,
+    deceased,
+  } = ((claim.packet as unknown as Packet).requests[0]?.answers ?? {}) as {
+    benefitFrom?: string;
+    returnOn?: string;
+    deceased?: { name?: string };
+  };
+  const said = (whose: string | undefined, shown: Shown, kind: string) => {
     const person = household.people.find((one) => one.id === whose);
     const income = household.incomes.find((one) => one.id === whose);
     switch (shown) {
       case "name":
+        if (kind === "deathRecord") return deceased?.name ?? "";
         return person ? [person.givenName, person.familyName].filter(Boolean).join(" ") : "";
       case "birthDate":
         return person?.birthDate ? fullDay(person.birthDate) : "";

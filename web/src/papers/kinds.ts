@@ -52,6 +52,11 @@ export function reads(kind: string): Shown[] {
   return READS[kind] ?? ["name", "issuedOn"];
 }
 
+/** Kinds that are about somebody who is not of the household any more, and what they left. */
+const OF_SOMEBODY_ELSE = ["deathRecord", "will", "kinshipTable", "inventory"];
+
+export const isOfSomebodyElse = (kind: string) => OF_SOMEBODY_ELSE.includes(kind);
+
 /** Kinds that show who somebody is, for an item that asks for any with a photo. */
 const PHOTO = ["passport", "nationalId", "drivingLicence", "residencePermit", "workCard", "studentCard"];
 

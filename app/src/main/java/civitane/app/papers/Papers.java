@@ -18,6 +18,7 @@ import civitane.core.facts.Paper;
 import civitane.core.facts.PaperFault;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Payslip;
+import civitane.core.identity.Identity;
 import civitane.core.ledger.Assembled;
 import civitane.core.ledger.EntryKind;
 import civitane.core.ledger.Ledger;
@@ -34,6 +35,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -244,13 +246,19 @@ public class Papers {
 
   /** The item that a paper is for: the one that was named, else one that wants such a paper of that person or income. */
   private Optional<Integer> item(String number, Filing filing, Assembled facts) {
-    return claims.claim(number).live().stream()
+    var wanted = claims.claim(number).live().stream()
         .filter(item -> item.want().kind() == ItemKind.PAPER)
-        .filter(item -> filing.item() == null
-            ? fits(facts.places().here(item.want().subject()), filing)
-            : filing.item() == item.id())
-        .map(Item::id)
-        .findFirst();
+        .toList();
+    if (filing.item() != null) {
+      return wanted.stream().map(Item::id).filter(filing.item()::equals).findFirst();
+    }
+    Predicate<Item> fits = item -> fits(facts.places().here(item.want().subject()), filing);
+    Predicate<Item> tells = item -> tells(facts.places().here(item.want().subject()), filing);
+    return wanted.stream()
+        .filter(fits)
+        .findFirst()
+        .or(() -> wanted.stream().filter(tells).findFirst())
+        .map(Item::id);
   }
 
   private static boolean fits(String subject, Filing filing) {
@@ -258,6 +266,14 @@ public class Papers {
     var whose = parts.length > 1 ? parts[1] : "";
     return parts[0].equals(filing.kind().word())
         && (whose.isEmpty() || whose.equals(filing.person()) || whose.equals(filing.income()));
+  }
+
+  /** Whether a paper tells who somebody is, of whom just that is wanted. */
+  private static boolean tells(String subject, Filing filing) {
+    return filing.person() != null
+        && (subject.equals("identity:" + filing.person()) && Identity.isIdentityPaper(filing.kind())
+            || subject.equals("photoIdentity:" + filing.person())
+                && Identity.isPhoto(filing.kind()));
   }
 
   /**

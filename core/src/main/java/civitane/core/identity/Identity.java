@@ -75,7 +75,8 @@ public record Identity(IdentityLevel level, List<Paper> speaking, List<Reason> o
     return new Identity(level(speaking), List.copyOf(speaking), List.copyOf(objections));
   }
 
-  private static boolean isIdentityPaper(PaperKind kind) {
+  /** Whether papers of a kind can tell who somebody is. */
+  public static boolean isIdentityPaper(PaperKind kind) {
     return PHOTO.contains(kind) || OTHER.contains(kind) || RECENT.contains(kind);
   }
 
