@@ -1,10 +1,11 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
-import { Dialog } from "../parts/Dialog";
 import { shortDay } from "../parts/format";
 import { Decided } from "./Decided";
+import { LetterShown } from "./LetterShown";
 import { SecondSignature } from "./SecondSignature";
+import { useLetterShown } from "./useLetterShown";
 
 interface Props {
   claim: ClaimView;
@@ -18,8 +19,7 @@ export function Decide({ claim, working, onChanged }: Props) {
   const computed = working.result.outcome;
   const [otherwise, setOtherwise] = useState(false);
   const [reason, setReason] = useState("");
-  const [refusal, setRefusal] = useState("");
-  const [shown, setShown] = useState("");
+  const { letter, refusal, show, close, refuse } = useLetterShown(claim.number);
   const grant = (computed === "entitled") !== otherwise;
   const what = t(grant ? "claim.grant" : "claim.refuse");
 
@@ -61,29 +61,8 @@ export function Decide({ claim, working, onChanged }: Props) {
       onChanged();
     } catch (problem) {
       close();
-      setRefusal((problem as Error).message);
+      refuse((problem as Error).message);
     }
-  };
-
-  /** The letter as it would go out, with the reason as it stands. */
-  const preview = async () => {
-    setRefusal("");
-    try {
-      const pdf = await done(
-        api.POST("/api/claims/{number}/letter-preview", {
-          params: { path: { number: claim.number } },
-          body: { grant, reason: reason || undefined },
-          parseAs: "blob",
-        }),
-      );
-      setShown(URL.createObjectURL(pdf as unknown as Blob));
-    } catch (problem) {
-      setRefusal((problem as Error).message);
-    }
-  };
-  const close = () => {
-    URL.revokeObjectURL(shown);
-    setShown("");
   };
 
   return (
@@ -112,29 +91,27 @@ export function Decide({ claim, working, onChanged }: Props) {
       <p role="alert" className="wrong">
         {refusal}
       </p>
-      <button type="button" className="btn btn-primary mt-2" id="decide" onClick={preview}>
+      <button
+        type="button"
+        className="btn btn-primary mt-2"
+        id="decide"
+        onClick={() => show({ grant, reason: reason || undefined })}
+      >
         {what} — {t("claim.preview")}
       </button>
-      {shown && (
-        <Dialog
+      {letter && (
+        <LetterShown
           title={t("claim.letterTitle", { name: claim.householdName })}
+          letter={letter}
           onClose={close}
-          className="max-w-4xl h-[92vh]"
         >
-          <iframe
-            className="flex-1 border border-base-300 bg-white"
-            title={t("claim.letterTitle", { name: claim.householdName })}
-            src={`${shown}#toolbar=0`}
-          />
-          <div className="mt-3 flex justify-end gap-3">
-            <button type="button" className="btn" onClick={close}>
-              {t("claim.cancel")}
-            </button>
-            <button type="button" className="btn btn-primary" onClick={decide}>
-              {t("claim.send", { what, name: claim.householdName })}
-            </button>
-          </div>
-        </Dialog>
+          <button type="button" className="btn" onClick={close}>
+            {t("claim.cancel")}
+          </button>
+          <button type="button" className="btn btn-primary" onClick={decide}>
+            {t("claim.send", { what, name: claim.householdName })}
+          </button>
+        </LetterShown>
       )}
     </section>
   );

@@ -1,10 +1,11 @@
-import { type FormEvent, useState } from "react";
+import { type FormEvent, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { fullDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
 import { readAnswer } from "./AnswerValue";
 import { FoundWrong } from "./FoundWrong";
+import { TriedOut } from "./TriedOut";
 
 type Row = Schemas["Fact"];
 type Cell = Schemas["Evidence"];
@@ -136,12 +137,34 @@ function Setting({ row, claim, today, onChanged }: Omit<Props, "settable">) {
   const { t } = useTranslation();
   const [attempt, refusal] = useTrying();
   const [unread, setUnread] = useState("");
+  const [out, setOut] = useState<{ trying: Schemas["Trying"]; tried: Schemas["Tried"] }>();
+  const form = useRef<HTMLFormElement>(null);
+  const typed = () => {
+    const text = String(new FormData(form.current ?? undefined).get("value") ?? "").trim();
+    const value = text && readAnswer(text, { kind: row.kind ?? "text", options: [] }, today);
+    const isRead = value !== undefined && text !== "";
+    setUnread(isRead ? "" : t("app.unread", { expected: EXAMPLES[row.kind ?? "text"] }));
+    return isRead ? value : undefined;
+  };
+  const tryIt = () => {
+    const value = typed();
+    setOut(undefined);
+    if (value === undefined) return;
+    attempt(async () => {
+      const trying = { pointer: row.place, value: value as never };
+      const tried = await done(
+        api.POST("/api/claims/{number}/tried", {
+          params: { path: { number: claim.number } },
+          body: trying,
+        }),
+      );
+      setOut({ trying, tried });
+    });
+  };
   const save = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
-    const form = new FormData(event.currentTarget);
-    const typed = { kind: row.kind ?? "text", options: [] };
-    const value = readAnswer(String(form.get("value")).trim(), typed, today);
-    setUnread(value === undefined ? t("app.unread", { expected: EXAMPLES[row.kind ?? "text"] }) : "");
+    const reason = String(new FormData(event.currentTarget).get("reason"));
+    const value = typed();
     if (value === undefined) return;
     attempt(async () => {
       await done(
@@ -151,7 +174,7 @@ function Setting({ row, claim, today, onChanged }: Omit<Props, "settable">) {
             version: claim.version,
             pointer: row.place,
             value: value as never,
-            reason: String(form.get("reason")),
+            reason,
           },
         }),
       );
@@ -166,7 +189,7 @@ function Setting({ row, claim, today, onChanged }: Omit<Props, "settable">) {
         ]
       : row.choices;
   return (
-    <form onSubmit={save} className="flex flex-wrap gap-3 items-end mt-2">
+    <form ref={form} onSubmit={save} className="flex flex-wrap gap-3 items-end mt-2">
       <label className="flex flex-col small">
         {t("ledger.use")}
         {choices.length > 0 ? (
@@ -196,9 +219,17 @@ function Setting({ row, claim, today, onChanged }: Omit<Props, "settable">) {
       <button type="submit" className="btn btn-sm btn-primary">
         {t("claim.answerSave")}
       </button>
+      <button type="button" className="btn btn-sm" onClick={tryIt}>
+        {t("tried.try")}
+      </button>
       <p role="alert" className="wrong small">
         {unread || refusal}
       </p>
+      {out && (
+        <div className="w-full">
+          <TriedOut claim={claim} {...out} />
+        </div>
+      )}
     </form>
   );
 }

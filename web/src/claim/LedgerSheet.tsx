@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { DayTyped } from "../parts/DayTyped";
+import { Ends } from "./Ends";
 import { LedgerRow } from "./LedgerRow";
 import { SideBySide } from "./SideBySide";
 import { WageRow } from "./WageRow";
@@ -68,6 +69,7 @@ export function LedgerSheet({ claim, today, onChanged }: Props) {
             .map((wage) => (
               <WageRow key={wage.place} wage={wage} />
             ))}
+          {ledger.data && ledger.data.ends.length > 0 && <Ends ends={ledger.data.ends} />}
           {disputed.map((row) => (
             <LedgerRow key={row.place} row={row} {...shared} />
           ))}

@@ -5,6 +5,7 @@ import { monthInFull } from "../parts/format";
 import { Awards, testName } from "../parts/Margin";
 import { Decide } from "./Decide";
 import { peopleOf } from "./people";
+import { SinceLast } from "./SinceLast";
 import { WantedItem } from "./WantedItem";
 
 interface Props {
@@ -43,6 +44,7 @@ export function WorkingView({ claim, working, today, onAsk, onChanged }: Props) 
             </ul>
           </section>
         )}
+        {working.since && claim.state === "open" && <SinceLast since={working.since} />}
         <section>
           <h2 className="head">{t("claim.tests")}</h2>
           <table className="checks w-full">

@@ -54,6 +54,7 @@ class ClaimLedger {
   private final Staff staff;
   private final AuditLog audit;
   private final JsonMapper json;
+  private final DisputedEnds ends;
   private final Clock clock;
 
   ClaimLedger(
@@ -63,6 +64,7 @@ class ClaimLedger {
       Staff staff,
       AuditLog audit,
       JsonMapper json,
+      DisputedEnds ends,
       Clock clock) {
     this.claims = claims;
     this.ledgers = ledgers;
@@ -70,6 +72,7 @@ class ClaimLedger {
     this.staff = staff;
     this.audit = audit;
     this.json = json;
+    this.ends = ends;
     this.clock = clock;
   }
 
@@ -90,7 +93,7 @@ class ClaimLedger {
     var asOf = knownOn == null ? LocalDate.now(clock) : knownOn;
     if (ledger.used(request, FieldTypes.service(), when).entry() == null) {
       // Nobody had asked for it yet.
-      return new LedgerView(when.holdsOn(), asOf, List.of(), List.of());
+      return new LedgerView(when.holdsOn(), asOf, List.of(), List.of(), List.of());
     }
     var assembled = ledger.assembled(household, List.of(request), when, asOf);
     return view(ledger, assembled, when, asOf);
@@ -109,7 +112,7 @@ class ClaimLedger {
         .map(row -> row(ledger, packet, words, row))
         .sorted(Comparator.comparing(ClaimLedger::isQuiet))
         .toList();
-    return new LedgerView(when.holdsOn(), asOf, rows, wages(packet));
+    return new LedgerView(when.holdsOn(), asOf, rows, wages(packet), ends.of(packet));
   }
 
   private static boolean isQuiet(LedgerView.Fact row) {

@@ -106,8 +106,19 @@ class DecisionController {
     return claims.view(number);
   }
 
-  /** What a letter would tell. */
-  record Preview(boolean grant, @Nullable String reason) {}
+  /** What the claim would come to with another value at one place; nothing of it is kept. */
+  @PostMapping("/api/claims/{number}/tried")
+  @PreAuthorize(May.WORK_CLAIMS)
+  Tried tried(@PathVariable String number, @RequestBody Decisions.Trying trying) {
+    return decisions.tried(number, trying.pointer(), trying.value());
+  }
+
+  /**
+   * What a letter would tell.
+   *
+   * @param trying a value that is only tried; null where the facts are as they are
+   */
+  record Preview(boolean grant, @Nullable String reason, Decisions.@Nullable Trying trying) {}
 
   /** The letter as it would go out; the reason travels in the body, never in an address. */
   @PostMapping("/api/claims/{number}/letter-preview")
@@ -116,6 +127,6 @@ class DecisionController {
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)
         .cacheControl(CacheControl.noStore())
-        .body(decisions.preview(number, preview.grant(), preview.reason()));
+        .body(decisions.preview(number, preview.grant(), preview.reason(), preview.trying()));
   }
 }

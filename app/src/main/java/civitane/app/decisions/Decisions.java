@@ -2,6 +2,7 @@ package civitane.app.decisions;
 
 import civitane.app.access.Guard;
 import civitane.app.audit.AuditLog;
+import civitane.app.catalogue.DeskWords;
 import civitane.app.claims.ClaimView;
 import civitane.app.claims.Claims;
 import civitane.app.claims.Wanting;
@@ -21,6 +22,7 @@ import civitane.core.reasons.Argument;
 import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
+import civitane.core.rules.ResultChange;
 import civitane.packet.PacketWriter;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -32,8 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /** Determining and deciding claims. */
 @Service
@@ -41,6 +41,8 @@ public class Decisions {
   /** Facts of the household and answers; never what others are known by, the day, a paper or a signature. */
   private static final Pattern SETTABLE =
       Pattern.compile("/(?:household|requests/0/answers)(?:/[^/]+)*/(?!id$)[^/]+");
+
+  private static final String UNREADABLE = "The claim's facts can't be read.";
 
   private final Claims claims;
   private final Ledgers ledgers;
@@ -96,9 +98,16 @@ public class Decisions {
       boolean waits,
       @Nullable String secondBy) {}
 
-  /** The working of a claim: what the rules say now, what was decided, and the letters. */
+  /**
+   * The working of a claim: what the rules say now, what was decided, and the letters.
+   *
+   * @param since what is otherwise since it was worked out for a decision; null before the first time, and where nothing is
+   */
   public record Working(
-      ResultView result, @Nullable Decided decision, List<Letters.ListedLetter> letters) {}
+      ResultView result,
+      @Nullable Decided decision,
+      @Nullable SinceLast since,
+      List<Letters.ListedLetter> letters) {}
 
   @Transactional(readOnly = true)
   public Working working(String number) {
@@ -112,8 +121,43 @@ public class Decisions {
             one.state() == DecisionState.WAITS_FOR_SECOND,
             one.secondBy() == null ? null : staff.nameOf(one.secondBy())))
         .orElse(null);
+    var packet = claims.facts(number).packet();
     return new Working(
-        result(claims.facts(number).packet()), decision, letters.about(List.of(number)));
+        result(packet), decision, since(number, packet), letters.about(List.of(number)));
+  }
+
+  private @Nullable SinceLast since(String number, Packet packet) {
+    var decisions = claims.claim(number).decisions();
+    if (decisions.isEmpty()) {
+      return null;
+    }
+    var last = determinations
+        .findById(decisions.get(decisions.size() - 1).determination())
+        .orElseThrow();
+    var before = packet(json.readTree(last.packet()));
+    var change = ResultChange.of(determine(before), determine(packet));
+    return change.isNone()
+        ? null
+        : new SinceLast(last.madeAt(), Tried.of(change), facts(before, packet));
+  }
+
+  /** The facts that are otherwise, each with what it was and what it is. */
+  private List<SinceLast.FactChange> facts(Packet before, Packet after) {
+    return PacketDifference.places(
+            json.readTree(PacketWriter.written(before)), json.readTree(PacketWriter.written(after)))
+        .stream()
+        .filter(place -> SETTABLE.matcher(place).matches())
+        .map(place -> new SinceLast.FactChange(
+            DeskWords.WORDS.capital(
+                DeskWords.WORDS.question(screenings.place(after, place).question())),
+            said(before, place),
+            said(after, place)))
+        .toList();
+  }
+
+  private String said(Packet packet, String place) {
+    var value = json.readTree(PacketWriter.written(packet)).at(place);
+    return DeskWords.WORDS.say(SaidValue.of(packet, place, value));
   }
 
   private static String outcome(boolean grants) {
@@ -123,9 +167,17 @@ public class Decisions {
   private Packet packet(JsonNode json) {
     var reading = screenings.read(json);
     if (reading.packet() == null) {
-      throw Problem.wrong("The claim's facts can't be read.", reading.faults());
+      throw Problem.wrong(UNREADABLE, reading.faults());
     }
     return reading.packet();
+  }
+
+  /** Facts with a value put in the place of another. */
+  private Packet changed(Packet packet, String pointer, JsonNode value) {
+    if (!SETTABLE.matcher(pointer).matches()) {
+      throw Problem.wrong("There is no such place among the claim's facts.");
+    }
+    return screenings.changing(packet).put(pointer, value).packet(UNREADABLE);
   }
 
   private ResultView result(Packet packet) {
@@ -155,9 +207,7 @@ public class Decisions {
     var at = JsonPointer.compile(pointer);
     var before =
         json.readTree(PacketWriter.written(claims.facts(number).packet())).at(at);
-    var facts = (ObjectNode) json.readTree(PacketWriter.written(was.packet()));
-    put(facts, at, value);
-    var packet = packet(facts);
+    var packet = changed(was.packet(), pointer, value);
     var used = Why.USED.with(
         new Argument.Several(List.of(screenings.place(packet, pointer))),
         SaidValue.of(packet, pointer, before),
@@ -172,24 +222,6 @@ public class Decisions {
     var settled = was.places().lasting(pointer);
     claims.use(by, number, version, wanting.of(number, settled), used);
     wanting.askAgain(by, claims.householdOf(number), List.of(number), settled, used);
-  }
-
-  private static void put(ObjectNode facts, JsonPointer at, JsonNode value) {
-    if (!SETTABLE.matcher(at.toString()).matches()) {
-      throw Problem.wrong("There is no such place among the claim's facts.");
-    }
-    if (facts.at(at.head()).isMissingNode()
-        && facts.at(at.head().head()) instanceof ObjectNode above) {
-      above.putObject(at.head().last().getMatchingProperty());
-    }
-    var parent = facts.at(at.head());
-    if (parent instanceof ObjectNode object) {
-      object.set(at.last().getMatchingProperty(), value);
-    } else if (parent instanceof ArrayNode array && array.has(at.last().getMatchingIndex())) {
-      array.set(at.last().getMatchingIndex(), value);
-    } else {
-      throw Problem.wrong("There is no such place among the claim's facts.");
-    }
   }
 
   /**
@@ -259,10 +291,25 @@ public class Decisions {
     }
   }
 
-  /** The letter a decision would bring, without keeping it. */
+  /** What a claim would come to if a value stood in the place of another; nothing of it is kept. */
   @Transactional(readOnly = true)
-  public byte[] preview(String number, boolean grant, @Nullable String reason) {
+  Tried tried(String number, String pointer, JsonNode value) {
     var packet = claims.facts(number).packet();
+    return Tried.of(ResultChange.of(determine(packet), determine(changed(packet, pointer, value))));
+  }
+
+  /** A value that is put in the place of another to see what comes of it. */
+  record Trying(String pointer, JsonNode value) {}
+
+  /**
+   * The letter a decision would bring, without keeping it.
+   *
+   * @param trying a value that is only tried; null where the facts are as they are
+   */
+  @Transactional(readOnly = true)
+  byte[] preview(String number, boolean grant, @Nullable String reason, @Nullable Trying trying) {
+    var used = claims.facts(number).packet();
+    var packet = trying == null ? used : changed(used, trying.pointer(), trying.value());
     return letters.preview(text(claims.view(number), packet, determine(packet), grant, reason));
   }
 

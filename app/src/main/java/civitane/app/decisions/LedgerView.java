@@ -12,8 +12,10 @@ import org.jspecify.annotations.Nullable;
  * @param holdsOn the day of the world that is looked at
  * @param knownOn what was recorded by the end of this day counts
  * @param wages what speaks for each wage, in euros a month
+ * @param ends what the claim comes to at the low and at the high end of what is disputed; none where no wage is
  */
-record LedgerView(LocalDate holdsOn, LocalDate knownOn, List<Fact> rows, List<Wage> wages) {
+record LedgerView(
+    LocalDate holdsOn, LocalDate knownOn, List<Fact> rows, List<Wage> wages, List<End> ends) {
 
   /**
    * A fact.
@@ -61,6 +63,13 @@ record LedgerView(LocalDate holdsOn, LocalDate knownOn, List<Fact> rows, List<Wa
       Instant at,
       @Nullable LocalDate from,
       @Nullable String because) {}
+
+  /**
+   * What a claim comes to at one end of what is disputed.
+   *
+   * @param because of the checks that are not met
+   */
+  record End(boolean high, Tried.Comes comes, List<String> because) {}
 
   /** The evidence of a wage; amounts are written out, null where there is none. */
   record Wage(

@@ -59,6 +59,10 @@ class StoredDetermination {
     return new Grounds(rules, book, bookHash, packet).hashWith(result).equals(hash);
   }
 
+  Instant madeAt() {
+    return madeAt;
+  }
+
   String hash() {
     return hash;
   }

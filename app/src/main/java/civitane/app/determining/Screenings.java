@@ -66,6 +66,11 @@ public class Screenings {
     return reader.read(packet.toString().getBytes(StandardCharsets.UTF_8));
   }
 
+  /** The facts of a packet, to be put otherwise. */
+  public ChangedFacts changing(Packet packet) {
+    return new ChangedFacts(this, json, packet);
+  }
+
   public List<Result> results(Packet packet, Mode mode) {
     return screening.of(packet, mode);
   }

@@ -26,7 +26,6 @@ import civitane.core.ledger.Source;
 import civitane.core.ledger.When;
 import civitane.core.money.Amount;
 import civitane.core.reasons.Argument;
-import civitane.packet.PacketWriter;
 import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -40,10 +39,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
 import static civitane.core.facts.Known.known;
 
@@ -59,7 +55,6 @@ class ShownFacts {
   private final Claims claims;
   private final Ledgers ledgers;
   private final Screenings screenings;
-  private final JsonMapper json;
   private final Clock clock;
 
   ShownFacts(
@@ -68,14 +63,12 @@ class ShownFacts {
       Claims claims,
       Ledgers ledgers,
       Screenings screenings,
-      JsonMapper json,
       Clock clock) {
     this.rows = rows;
     this.parties = parties;
     this.claims = claims;
     this.ledgers = ledgers;
     this.screenings = screenings;
-    this.json = json;
     this.clock = clock;
   }
 
@@ -210,16 +203,16 @@ class ShownFacts {
     var told = claims.told(number);
     var sender = rows.find(paper).sender();
     var places = PaperFacts.of(told.packet(), kind, person, income, sender != null);
-    var facts = (ObjectNode) json.readTree(PacketWriter.written(told.packet()));
+    var facts = screenings.changing(told.packet());
     for (var one : shown) {
       if (places.stream()
           .noneMatch(
               fact -> one.place().equals(fact.place()) || one.place().equals(fact.every()))) {
         throw Problem.wrong("A paper of this kind does not show that.");
       }
-      put(facts, JsonPointer.compile(one.place()), one.value());
+      facts.put(one.place(), one.value());
     }
-    var packet = read(facts);
+    var packet = facts.packet("What was read off the paper can't be right.");
     var values = new LinkedHashMap<String, Object>();
     for (var one : shown) {
       var field = told.places().fieldOf(one.place()).orElseThrow();
@@ -236,21 +229,5 @@ class ShownFacts {
         values,
         Source.paper(paper.toString(), sender),
         by.login());
-  }
-
-  private Packet read(JsonNode facts) {
-    var reading = screenings.read(facts);
-    if (reading.packet() == null) {
-      throw Problem.wrong("What was read off the paper can't be right.", reading.faults());
-    }
-    return reading.packet();
-  }
-
-  private static void put(ObjectNode facts, JsonPointer at, JsonNode value) {
-    var group = facts.at(at.head());
-    if (group.isMissingNode() && facts.at(at.head().head()) instanceof ObjectNode above) {
-      group = above.putObject(at.head().last().getMatchingProperty());
-    }
-    ((ObjectNode) group).set(at.last().getMatchingProperty(), value);
   }
 }
