@@ -17,6 +17,9 @@ export function Ends({ ends }: { ends: Schemas["End"][] }) {
               {one}
             </p>
           ))}
+          {end.open.length > 0 && (
+            <p className="small soft">{t("ledger.stillOpen", { checks: end.open.join(", ") })}</p>
+          )}
         </div>
       ))}
     </div>

@@ -63,6 +63,10 @@ public class LedgerStory extends Story {
             .filter(new Locator.FilterOptions().setHasText("can't be read")))
         .isVisible();
     main.getByLabel("Use instead").fill("3");
+    main.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Only try it"))
+        .press("Enter");
+    assertThat(region("What would come of it")).containsText("As it is now:");
+    accessible(page, "a value that is tried out");
     main.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Use it"))
         .click();
     var history = main.getByLabel("Everything recorded of it, the newest first");

@@ -78,6 +78,10 @@ class DisputedEnds {
         result.checks().stream()
             .filter(check -> check.is(Outcome.NOT_MET))
             .map(check -> DeskWords.WORDS.say(check.reasons(), Voice.DESK))
+            .toList(),
+        result.checks().stream()
+            .filter(check -> check.is(Outcome.UNKNOWN))
+            .map(check -> DeskWords.WORDS.check(result.service(), check.id()))
             .toList());
   }
 }

@@ -68,8 +68,9 @@ record LedgerView(
    * What a claim comes to at one end of what is disputed.
    *
    * @param because of the checks that are not met
+   * @param open the checks of which the outcome is not known there either
    */
-  record End(boolean high, Tried.Comes comes, List<String> because) {}
+  record End(boolean high, Tried.Comes comes, List<String> because, List<String> open) {}
 
   /** The evidence of a wage; amounts are written out, null where there is none. */
   record Wage(
