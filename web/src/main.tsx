@@ -25,6 +25,7 @@ const screens = {
   looks: lazyRouteComponent(() => import("./looks/Looks"), "Looks"),
   outside: lazyRouteComponent(() => import("./outside/OutsideParties"), "OutsideParties"),
   registers: lazyRouteComponent(() => import("./registers/Registers"), "Registers"),
+  comingUp: lazyRouteComponent(() => import("./coming/ComingUp"), "ComingUp"),
   tray: lazyRouteComponent(() => import("./tray/Tray"), "Tray"),
   rules: lazyRouteComponent(() => import("./rules/Rules"), "Rules"),
   quickCheck: lazyRouteComponent(() => import("./quickcheck/QuickCheck"), "QuickCheck"),
@@ -113,6 +114,12 @@ const tray = createRoute({
   ...signedIn(screens.tray),
 });
 
+const comingUp = createRoute({
+  getParentRoute: () => root,
+  path: "/coming-up",
+  ...signedIn(screens.comingUp),
+});
+
 const rules = createRoute({
   getParentRoute: () => root,
   path: "/rules/$service",
@@ -131,6 +138,7 @@ const router = createRouter({
     outside,
     registers,
     tray,
+    comingUp,
     rules,
   ]),
   defaultErrorComponent: Undrawn,

@@ -30,6 +30,18 @@ export function Gets({ view }: { view: Schemas["HouseholdView"] }) {
           ))}
         </ul>
       </section>
+      {view.ahead.length > 0 && (
+        <section className="mb-5" aria-label={t("household.ahead")}>
+          <h2 className="head">{t("household.ahead")}</h2>
+          <ul>
+            {view.ahead.map((one) => (
+              <li key={one.on + one.words} className="border-b border-base-300 py-1">
+                <span className="soft small">{shortDay(one.on)}</span> {one.words}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {view.owes.length > 0 && (
         <section className="mb-5" aria-label={t("household.owes")}>
           <h2 className="head">{t("household.owes")}</h2>

@@ -53,9 +53,14 @@ export function Bar() {
           </Link>
         )}
         {(session?.role === "caseworker" || session?.role === "senior caseworker") && (
-          <Link to="/registers" className="mr-5">
-            {t("bar.registers")}
-          </Link>
+          <>
+            <Link to="/coming-up" className="mr-5">
+              {t("bar.coming")}
+            </Link>
+            <Link to="/registers" className="mr-5">
+              {t("bar.registers")}
+            </Link>
+          </>
         )}
         {session?.role && SEES_LOOKS.includes(session.role) && (
           <Link to="/looks" className="mr-5">

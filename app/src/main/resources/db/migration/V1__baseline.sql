@@ -207,8 +207,11 @@ create table determination (
   book_hash text not null,
   packet text not null,
   result text not null,
-  hash text not null
+  hash text not null,
+  -- The last day of what it grants, to be found by; null where it grants nothing that ends.
+  ends_on date
 );
+create index determination_ends on determination (ends_on) where ends_on is not null;
 
 -- The chain of a claim's decisions, each on its determination.
 create table claim_decision (
@@ -596,3 +599,13 @@ create table own_reminder (
   done_at timestamptz
 );
 create index reminder_due on own_reminder (login, on_day) where done_at is null;
+
+-- What was foreseen of a household and has been seen to, by whom and how.
+create table foreseen_settled (
+  household_id uuid not null references household,
+  what text not null,
+  settled_by text not null references staff,
+  settled_at timestamptz not null,
+  because text not null,
+  primary key (household_id, what)
+);

@@ -29,6 +29,7 @@ public class AuthorisationTest extends OnDatabase {
       "/outside",
       "/registers",
       "/tray",
+      "/coming-up",
       "/rules/{service}",
       "/quick-check/{service}");
 

@@ -130,6 +130,9 @@ public class WalkStory extends Story {
     go(page, "/tray");
     assertThat(page.getByText("handwritten note.pdf").first()).isVisible();
     walk.past("the post tray");
+    go(page, "/coming-up");
+    assertThat(page.getByText("Coming up in the next sixty days")).isVisible();
+    walk.past("what is coming up");
     go(page, "/registers");
     assertThat(page.getByText("Population register")).isVisible();
     walk.past("the registers");

@@ -71,6 +71,9 @@ public class WidthsStory extends Story {
     go(page, "/tray");
     assertThat(page.getByText("handwritten note.pdf").first()).isVisible();
     fits("the post tray");
+    go(page, "/coming-up");
+    assertThat(page.getByText("Coming up in the next sixty days")).isVisible();
+    fits("what is coming up");
     go(page, "/registers");
     assertThat(page.getByText("Population register")).isVisible();
     fits("the registers");

@@ -28,6 +28,7 @@ final class Catalogue {
       "identity",
       "matching",
       "checking",
+      "foresight",
       "vocabulary",
       "household",
       "letter");

@@ -241,7 +241,8 @@ public class Decisions {
         clock.instant(),
         by.login(),
         Grounds.of(screenings.book(packet), packet),
-        Grounds.written(result)));
+        Grounds.written(result),
+        grant ? Grants.end(result) : null));
     claims.decide(by, number, version, grant, determination.id(), reason, second);
     if (!second) {
       letters.write(by, text(claim, packet, result, grant, reason));

@@ -5,9 +5,11 @@ import civitane.app.catalogue.DeskWords;
 import civitane.app.determining.Screenings;
 import civitane.core.awards.Award;
 import civitane.core.rules.Mode;
+import civitane.core.rules.Result;
 import java.nio.charset.StandardCharsets;
 import java.sql.Date;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -71,12 +73,82 @@ public class Grants {
         .toList();
   }
 
+  /** The last day of all that a result grants; null where something of it has no end, or nothing is granted. */
+  static @Nullable LocalDate end(Result result) {
+    var ends = result.awards().stream().map(Award::until).toList();
+    return ends.contains(null)
+        ? null
+        : ends.stream().max(Comparator.naturalOrder()).orElse(null);
+  }
+
+  /**
+   * What ends, and when: the last decision on its claim, which stands.
+   *
+   * @param holder who has the claim
+   */
+  public record Ending(
+      String claim,
+      UUID household,
+      String service,
+      LocalDate on,
+      @Nullable String holder) {}
+
+  /**
+   * What ends between two days and was not asked for again, the soonest first.
+   *
+   * @param most how many at most
+   */
+  @Transactional(readOnly = true)
+  public List<Ending> ending(LocalDate from, LocalDate until, int most) {
+    return database
+        .sql("""
+            select c.number, c.household_id, c.service, t.ends_on, c.holder
+            from determination t join claim_decision d on d.determination_id = t.id
+            join claim c on c.id = d.claim_id
+            where t.ends_on between :from and :until and d.grants and d.state = 'STANDS' and c.state = 'DECIDED'
+            and not exists (select 1 from claim_decision later where later.claim_id = c.id and later.nr > d.nr)
+            and not exists (
+              select 1 from claim again where again.household_id = c.household_id and again.service = c.service
+              and again.id <> c.id and again.state in ('LODGED', 'OPEN'))
+            order by t.ends_on, c.number limit :most
+            """)
+        .param("from", Date.valueOf(from))
+        .param("until", Date.valueOf(until))
+        .param("most", most)
+        .query((row, n) -> new Ending(
+            row.getString(1),
+            row.getObject(2, UUID.class),
+            row.getString(3),
+            row.getDate(4).toLocalDate(),
+            row.getString(5)))
+        .list();
+  }
+
+  /** What the last decision on a claim grants that stands; nothing where none does. */
+  @Transactional(readOnly = true)
+  public List<Award> awards(String claim) {
+    return database
+        .sql("""
+            select d.grants, t.packet from claim c join claim_decision d on d.claim_id = c.id
+            join determination t on t.id = d.determination_id
+            where c.number = ? and d.state = 'STANDS' order by d.nr desc limit 1
+            """)
+        .param(claim)
+        .query((row, n) -> row.getBoolean(1) ? row.getString(2) : "")
+        .optional()
+        .filter(packet -> !packet.isEmpty())
+        .map(this::awarded)
+        .orElse(List.of());
+  }
+
+  private List<Award> awarded(String packet) {
+    var facts = known(screenings.read(packet.getBytes(StandardCharsets.UTF_8)).packet());
+    return screenings.results(facts, Mode.DETERMINE).get(0).awards();
+  }
+
   /** The rules give the same again for the same facts, so that awards need not be kept beside them. */
   private Stream<Granted> granted(Standing decision) {
-    var packet = known(
-        screenings.read(decision.packet().getBytes(StandardCharsets.UTF_8)).packet());
-    return screenings.results(packet, Mode.DETERMINE).get(0).awards().stream()
-        .map(award -> granted(decision, award));
+    return awarded(decision.packet()).stream().map(award -> granted(decision, award));
   }
 
   private static Granted granted(Standing decision, Award award) {

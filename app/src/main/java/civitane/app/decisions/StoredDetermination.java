@@ -4,7 +4,9 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A determination as it was made: the rules and rate book it was made by, the facts, the result, and a hash over all. */
 @Entity
@@ -22,10 +24,18 @@ class StoredDetermination {
   private String packet;
   private String result;
   private String hash;
+  private @Nullable LocalDate endsOn;
 
   protected StoredDetermination() {}
 
-  StoredDetermination(UUID claimId, Instant madeAt, String madeBy, Grounds grounds, String result) {
+  /** @param endsOn the last day of what it grants; null where it grants nothing that ends */
+  StoredDetermination(
+      UUID claimId,
+      Instant madeAt,
+      String madeBy,
+      Grounds grounds,
+      String result,
+      @Nullable LocalDate endsOn) {
     this.id = UUID.randomUUID();
     this.claimId = claimId;
     this.madeAt = madeAt;
@@ -36,6 +46,7 @@ class StoredDetermination {
     this.packet = grounds.packet();
     this.result = result;
     this.hash = grounds.hashWith(result);
+    this.endsOn = endsOn;
   }
 
   UUID id() {

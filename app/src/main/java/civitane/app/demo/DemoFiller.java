@@ -13,8 +13,11 @@ import civitane.app.papers.Tray;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
+import civitane.core.facts.Paper;
 import civitane.core.facts.PaperKind;
+import civitane.core.facts.Payslip;
 import civitane.core.facts.Vocabulary;
+import civitane.core.money.Amount;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
@@ -200,19 +203,42 @@ class DemoFiller implements ApplicationRunner {
   private void bringPapers(Staff.Colleague by, DemoStory story, String number) throws IOException {
     if (story.papers() != null) {
       for (var made : story.papers()) {
-        papers.bring(
+        var kind = (PaperKind) known(Vocabulary.of(PaperKind.class).byWord().get(made.kind()));
+        var id = papers.bring(
             by,
             number,
             made.pdf(),
-            Papers.Filing.brought(
-                null,
-                (PaperKind) known(Vocabulary.of(PaperKind.class).byWord().get(made.kind())),
-                made.person(),
-                made.income(),
-                made.name(),
-                ""));
+            Papers.Filing.brought(null, kind, made.person(), made.income(), made.name(), ""));
+        if (made.shows() != null) {
+          papers.read(by, number, id, accepted(kind, made, made.shows()));
+        }
       }
     }
+  }
+
+  private static Papers.Reading accepted(PaperKind kind, MadePaper made, MadePaper.Shows shows) {
+    var paper = new Paper(
+        kind,
+        made.person(),
+        made.income(),
+        null,
+        shows.issued(),
+        shows.expires(),
+        shows.name(),
+        null,
+        shows.born(),
+        null,
+        List.of(),
+        false,
+        null,
+        null,
+        null,
+        null,
+        null);
+    var slip = shows.periodEnd() == null || shows.gross() == null
+        ? null
+        : new Payslip(shows.periodEnd(), Amount.of(shows.gross()));
+    return new Papers.Reading(0, paper, List.of(), false, "", slip, List.of());
   }
 
   private ApplicationView begin(Staff.Colleague by, DemoStory story) {

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param kind as packets write it
  * @param title what stands on top
  * @param lines each a label and what stands beside it
+ * @param shows what was read off it when it was accepted; null where nobody has read it yet
  */
 record MadePaper(
     String kind,
@@ -28,7 +29,18 @@ record MadePaper(
     @Nullable String income,
     String name,
     String title,
-    List<List<String>> lines) {
+    List<List<String>> lines,
+    @Nullable Shows shows) {
+
+  /** What a paper shows; null where it does not speak of it. */
+  record Shows(
+      @Nullable String name,
+      @Nullable LocalDate born,
+      @Nullable LocalDate issued,
+      @Nullable LocalDate expires,
+      @Nullable LocalDate periodEnd,
+      @Nullable String gross) {}
+
   private static final Pattern ISO = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);

@@ -46,6 +46,35 @@ public class KnownPeople {
   /** Somebody known, in a household, and how like they are. */
   public record Acquaintance(UUID household, UUID subject, KnownPerson person, Likeness likeness) {}
 
+  /** Somebody's birthday, of a household that gets something or asks for it. */
+  public record Birthday(UUID person, UUID household, String givenName, LocalDate born) {}
+
+  /**
+   * Who reaches an age between two days, the soonest first.
+   *
+   * @param most how many at most
+   */
+  @Transactional(readOnly = true)
+  public List<Birthday> reaching(int age, LocalDate from, LocalDate until, int most) {
+    return database
+        .sql("""
+            select p.person_id, p.household_id, p.given_name, p.birth_date from known_person p
+            where p.birth_date between :from and :until and exists (
+              select 1 from claim c
+              where c.household_id = p.household_id and c.state in ('LODGED', 'OPEN', 'DECIDED'))
+            order by p.birth_date, p.person_id limit :most
+            """)
+        .param("from", Date.valueOf(from.minusYears(age)))
+        .param("until", Date.valueOf(until.minusYears(age)))
+        .param("most", most)
+        .query((row, n) -> new Birthday(
+            row.getObject(1, UUID.class),
+            row.getObject(2, UUID.class),
+            row.getString(3),
+            row.getDate(4).toLocalDate()))
+        .list();
+  }
+
   /**
    * Remembers the people of a household as they were told last.
    *

@@ -41,7 +41,8 @@ final class Rows {
   private final Copying stints = new Copying("claim_stint");
   private final Copying events =
       new Copying("claim_event (claim_id, happened_at, actor, move, reasons, turn)");
-  private final Copying determinations = new Copying("determination");
+  private final Copying determinations = new Copying(
+      "determination (id, claim_id, made_at, made_by, rules, book, book_hash, packet, result, hash)");
   private final Copying decisions = new Copying("claim_decision");
 
   /** Writes everything, each after what it refers to. */

@@ -19,6 +19,7 @@ import tools.jackson.databind.JsonNode;
  * @param contact how the applicant is reached and what is safe
  * @param restricted null where everybody may see it whose work it is
  * @param gets what the decisions gave that stood; what ended before the day is left out
+ * @param ahead what is foreseen of a year from the day, the soonest first
  * @param owes what is owed now
  * @param contested facts of which what speaks for them does not say the same
  * @param facts what the office goes by, as a person would say it
@@ -40,11 +41,15 @@ record HouseholdView(
     @Nullable RestrictedTo restricted,
     List<OfHousehold> claims,
     List<Grants.Granted> gets,
+    List<Ahead> ahead,
     List<Debts.Debt> owes,
     List<Contested> contested,
     List<ReadThrough.Section> facts,
     List<HandedIn> papers,
     List<Sent> letters) {
+
+  /** A day ahead and what it brings. */
+  record Ahead(LocalDate on, String words) {}
 
   /** Why only named people see it beside the seniors, and who they are. */
   record RestrictedTo(String because, String setBy, List<NamedFor> named) {}

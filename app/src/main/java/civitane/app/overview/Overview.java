@@ -18,6 +18,8 @@ import civitane.app.money.Debts;
 import civitane.app.staff.Staff;
 import civitane.core.facts.Household;
 import civitane.core.facts.Packet;
+import civitane.core.foresight.Foreseen;
+import civitane.core.foresight.Why;
 import civitane.core.ledger.Assembled;
 import civitane.core.ledger.Entry;
 import civitane.core.ledger.Ledger;
@@ -25,8 +27,10 @@ import civitane.core.ledger.LedgerRow;
 import civitane.core.ledger.When;
 import civitane.core.reasons.Argument;
 import civitane.packet.PacketWriter;
+import civitane.words.Voice;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -86,36 +90,56 @@ class Overview {
     var record = households.find(id);
     var today = LocalDate.now(clock);
     var day = holdsOn == null ? today : holdsOn;
-    var known = knownOn == null ? today : knownOn;
+    var asKnown = knownOn == null ? today : knownOn;
     var when =
-        new When(day, knownOn == null ? clock.instant() : When.endOf(known, clock.getZone()));
+        new When(day, knownOn == null ? clock.instant() : When.endOf(asKnown, clock.getZone()));
     var ledger = ledgers.of(id);
     // Nothing can be put together of a day on which nobody of it was known.
     var facts =
-        ledger.members(id, when).isEmpty() ? null : ledger.assembled(id, List.of(), when, known);
+        ledger.members(id, when).isEmpty() ? null : ledger.assembled(id, List.of(), when, asKnown);
     var packet = facts == null ? null : facts.packet();
-    var lodged = claims.ofHousehold(id, known);
+    var lodged = claims.ofHousehold(id, asKnown);
+    var gets = grants.of(id, asKnown).stream()
+        .filter(one -> one.until() == null || !one.until().isBefore(day))
+        .toList();
     return new HouseholdView(
         id,
         record.name(),
         record.town(),
         today,
         day,
-        known,
+        asKnown,
         ledger.recordedOn(clock.getZone()),
         packet == null ? List.of() : members(packet.household()),
         packet == null ? null : contact(packet),
         ClaimView.ActingView.of(ledger.acting(id, when), day),
         guard.restriction(id).map(this::restricted).orElse(null),
         lodged,
-        grants.of(id, known).stream()
-            .filter(one -> one.until() == null || !one.until().isBefore(day))
-            .toList(),
+        gets,
+        ahead(packet, gets, day),
         debts.of(id),
         facts == null ? List.of() : contested(ledger, facts, when),
         packet == null ? List.of() : ReadThrough.masked(packet, DeskWords.WORDS),
         packet == null ? List.of() : papers(packet),
-        letters(lodged, known));
+        letters(lodged, asKnown));
+  }
+
+  /** Birthdays and papers of the people, and the ends of what they get, of a year from a day. */
+  private static List<HouseholdView.Ahead> ahead(
+      @Nullable Packet packet, List<Grants.Granted> gets, LocalDate day) {
+    var until = day.plusYears(1);
+    var people = packet == null ? Stream.<Foreseen>of() : Foreseen.of(packet, day, until).stream();
+    var ends = gets.stream()
+        .filter(one -> one.until() != null && !one.until().isAfter(until))
+        .map(one -> new Foreseen(
+            one.until(),
+            Why.GRANT_ENDS.with(Argument.told(one.title()), Argument.day(one.until()))))
+        .distinct();
+    return Stream.concat(people, ends)
+        .sorted(Comparator.comparing(Foreseen::on))
+        .map(
+            one -> new HouseholdView.Ahead(one.on(), DeskWords.WORDS.say(one.reason(), Voice.DESK)))
+        .toList();
   }
 
   private HouseholdView.RestrictedTo restricted(Restriction restriction) {

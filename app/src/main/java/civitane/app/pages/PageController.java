@@ -36,6 +36,7 @@ class PageController {
     "/outside",
     "/registers",
     "/tray",
+    "/coming-up",
     "/households/{id}",
     "/looks",
     "/rules/{service}"

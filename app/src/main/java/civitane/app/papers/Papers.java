@@ -285,7 +285,7 @@ public class Papers {
    * @param slip what a payslip shows; null for other papers
    * @param shown the facts of the claim that it shows
    */
-  record Reading(
+  public record Reading(
       int version,
       Paper paper,
       List<PaperFault> faults,
@@ -300,7 +300,7 @@ public class Papers {
 
   /** Accepts a paper with what it shows, or gives it back; every claim of the household is asked again what it wants. */
   @Transactional
-  void read(Staff.Colleague by, String number, UUID id, Reading reading) {
+  public void read(Staff.Colleague by, String number, UUID id, Reading reading) {
     claims.mine(by, number);
     var household = claims.householdOf(number);
     ledgers.hold(household);

@@ -81,6 +81,8 @@ public enum Why implements ReasonCode {
   ACTING_SETTLED(text("because")),
   ASKED_THEM(text("who"), text("how")),
   PAPER_CAME(word("kind")),
+  /** What was granted ends on a day; the household is told beforehand. */
+  RENEWAL_ASKED(date("until")),
   PAPER_ACCEPTED(word("kind")),
   PAPER_RETURNED(word("kind"), list("faults"), text("because")),
   NOT_IN_THIS_STATE(word("state")),

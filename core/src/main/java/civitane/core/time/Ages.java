@@ -13,6 +13,12 @@ public final class Ages {
     return Period.between(birthDate, on).getYears();
   }
 
+  /** The birthday on which somebody is so many years old. */
+  public static LocalDate reached(LocalDate birthDate, int years) {
+    var on = birthDate.plusYears(years);
+    return completedYears(birthDate, on) < years ? on.plusDays(1) : on;
+  }
+
   public static boolean isAdult(LocalDate birthDate, LocalDate on) {
     return completedYears(birthDate, on) >= ADULT;
   }

@@ -23,6 +23,22 @@ public class CalendarTest {
   }
 
   @DataProvider
+  public static Object[][] birthdays() {
+    return new Object[][] {
+      {"2012-12-24", 14, "2026-12-24"},
+      {"2008-02-29", 18, "2026-03-01"},
+      {"2008-02-29", 16, "2024-02-29"},
+    };
+  }
+
+  @Test(dataProvider = "birthdays")
+  public void anAgeIsReachedOnTheDayOnWhichItIsCompleted(String born, int age, String on) {
+    assertEquals(Ages.reached(day(born), age), day(on));
+    assertEquals(Ages.completedYears(day(born), day(on)), age);
+    assertEquals(Ages.completedYears(day(born), day(on).minusDays(1)), age - 1);
+  }
+
+  @DataProvider
   public static Object[][] months() {
     return new Object[][] {
       {"2025-07-15", "2026-01-01", 5},

@@ -1,0 +1,108 @@
+package civitane.app;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+/** What ends comes up in time, is asked for again by one letter, and leaves the list once somebody has seen to it. */
+public class ComingUpTest extends OnDatabase {
+  /** The meals of a school year end on 15 October of the next. */
+  private static final LocalDate END = LocalDate.parse("2027-10-15");
+
+  @AfterMethod
+  public void backToToday() {
+    clock.ahead(Duration.ZERO);
+  }
+
+  private void until(LocalDate day) {
+    clock.ahead(Duration.ZERO);
+    clock.ahead(Duration.ofDays(LocalDate.now(clock).until(day, ChronoUnit.DAYS)));
+  }
+
+  private String granted() throws Exception {
+    var number = claimOf(Packets.meals(2).replace("\"language\": \"en\"", "\"language\": \"pt\""));
+    assertEquals(decision(number, taken(number), true).getResponse().getStatus(), 200);
+    return number;
+  }
+
+  private JsonNode coming(String claim) throws Exception {
+    return body(asIkenna(get("/api/coming-up")))
+        .valueStream()
+        .filter(one -> claim.equals(one.path("claim").asString("")))
+        .findFirst()
+        .orElse(null);
+  }
+
+  @Test
+  public void itComesUpSixtyDaysBeforeAndIsAskedForAgainOnce() throws Exception {
+    var number = granted();
+    until(END.minusDays(61));
+    assertEquals(coming(number), null);
+    until(END.minusDays(60));
+    var day = coming(number);
+    assertEquals(day.get("on").stringValue(), END.toString());
+    assertTrue(day.get("mine").booleanValue());
+    assertEquals(
+        asIkenna(post("/api/claims/{number}/renewal", "", number)).getResponse().getStatus(), 200);
+    assertEquals(coming(number), null);
+    var letter = letters("renewal", number);
+    assertTrue(letter.contains("termina em 15 de outubro de 2027"), letter);
+    assertTrue(letter.contains("peça de novo até 1 de outubro de 2027"), letter);
+    var again = asIkenna(post("/api/claims/{number}/renewal", "", number));
+    assertEquals(again.getResponse().getStatus(), 412);
+    assertEquals(count("letter where kind = 'renewal' and about = '" + number + "'"), 1);
+  }
+
+  @Test
+  public void whatWasAskedForAgainDoesNotComeUp() throws Exception {
+    var number = granted();
+    until(END.minusDays(30));
+    assertFalse(coming(number) == null);
+    var renewed = claimOf(Packets.meals(2));
+    database
+        .sql("update claim set household_id = (select household_id from claim where number = '"
+            + number + "') where number = '" + renewed + "'")
+        .update();
+    assertEquals(coming(number), null);
+  }
+
+  @Test
+  public void itIsSeenToWithAReasonAndOnlyAsItStands() throws Exception {
+    var number = granted();
+    until(END.minusDays(10));
+    var day = coming(number);
+    var household = day.get("household").stringValue();
+    var path = "/api/households/{household}/coming-up/seen-to";
+    var seen = "{\"what\": \"%s\", \"because\": \"%s\"}";
+    var what = day.get("what").stringValue();
+    assertEquals(
+        asIkenna(post(path, seen.formatted(what, " "), household)).getResponse().getStatus(), 422);
+    assertEquals(
+        asIkenna(post(path, seen.formatted("ends:BW-26-000000-0", "x"), household))
+            .getResponse()
+            .getStatus(),
+        412);
+    assertEquals(
+        asIkenna(post(path, seen.formatted(what, "they move away"), household))
+            .getResponse()
+            .getStatus(),
+        200);
+    assertEquals(coming(number), null);
+  }
+
+  @Test
+  public void aClaimOfSomebodyElseIsNotAskedAbout() throws Exception {
+    var number = granted();
+    until(END.minusDays(10));
+    var refused = as("maud", "CASEWORKER", post("/api/claims/{number}/renewal", "", number));
+    assertEquals(refused.getResponse().getStatus(), 412);
+    assertEquals(count("letter where kind = 'renewal' and about = '" + number + "'"), 0);
+  }
+}
