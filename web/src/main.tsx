@@ -26,6 +26,7 @@ const screens = {
   outside: lazyRouteComponent(() => import("./outside/OutsideParties"), "OutsideParties"),
   registers: lazyRouteComponent(() => import("./registers/Registers"), "Registers"),
   comingUp: lazyRouteComponent(() => import("./coming/ComingUp"), "ComingUp"),
+  counter: lazyRouteComponent(() => import("./counter/Counter"), "Counter"),
   tray: lazyRouteComponent(() => import("./tray/Tray"), "Tray"),
   rules: lazyRouteComponent(() => import("./rules/Rules"), "Rules"),
   quickCheck: lazyRouteComponent(() => import("./quickcheck/QuickCheck"), "QuickCheck"),
@@ -120,6 +121,12 @@ const comingUp = createRoute({
   ...signedIn(screens.comingUp),
 });
 
+const counter = createRoute({
+  getParentRoute: () => root,
+  path: "/counter",
+  ...signedIn(screens.counter),
+});
+
 const rules = createRoute({
   getParentRoute: () => root,
   path: "/rules/$service",
@@ -139,6 +146,7 @@ const router = createRouter({
     registers,
     tray,
     comingUp,
+    counter,
     rules,
   ]),
   defaultErrorComponent: Undrawn,

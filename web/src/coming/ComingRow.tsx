@@ -41,13 +41,14 @@ export function ComingRow({ day, onSeenTo }: Props) {
   };
   return (
     <li className="border-b border-base-300 py-2">
-      <div className="grid grid-cols-[7rem_minmax(0,1fr)_auto] gap-4 items-baseline stacks">
+      <div className="grid grid-cols-[9rem_minmax(0,1fr)_auto] gap-4 items-baseline stacks">
         <span className="case">{shortDay(day.on)}</span>
         <span>
           <Link to="/households/$id" params={{ id: day.household }} className="plain-link">
             {day.name}
-          </Link>{" "}
-          <span>{day.words}</span>
+          </Link>
+          <span className="soft"> · </span>
+          {day.words}
           {claim && (
             <span className="soft small block">
               <Link to="/claims/$number" params={{ number: claim }} className="plain-link">

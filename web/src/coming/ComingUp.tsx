@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { Link, useNavigate } from "@tanstack/react-router";
+import { useNavigate } from "@tanstack/react-router";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
@@ -48,9 +48,6 @@ export function ComingUp() {
             </ul>
           </section>
         ))}
-        <Link to="/" className="plain-link">
-          {t("keys.desk")}
-        </Link>
       </main>
       <KeyStrip keys={[{ key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) }]} />
     </div>

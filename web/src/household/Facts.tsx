@@ -14,10 +14,10 @@ export function Facts({ view }: { view: Schemas["HouseholdView"] }) {
               <thead>
                 <tr className="text-left small soft">
                   <th className="font-normal" />
-                  <th className="font-normal">{t("household.said")}</th>
-                  <th className="font-normal">{t("household.shown")}</th>
-                  <th className="font-normal">{t("household.checked")}</th>
-                  <th className="font-normal">{t("household.used")}</th>
+                  <th className="font-normal pr-4">{t("household.said")}</th>
+                  <th className="font-normal pr-4">{t("household.shown")}</th>
+                  <th className="font-normal pr-4">{t("household.checked")}</th>
+                  <th className="font-normal pr-4">{t("household.used")}</th>
                 </tr>
               </thead>
               <tbody>

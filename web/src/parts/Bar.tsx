@@ -44,6 +44,11 @@ export function Bar() {
         <Link to="/" className="mr-5">
           {t("bar.desk")}
         </Link>
+        {session?.role === "front desk" && (
+          <Link to="/counter" className="mr-5">
+            {t("bar.counter")}
+          </Link>
+        )}
         <Link to="/outside" className="mr-5">
           {t("bar.outside")}
         </Link>

@@ -609,3 +609,18 @@ create table foreseen_settled (
   because text not null,
   primary key (household_id, what)
 );
+
+-- Who came to the counter, under the number of the day; forgotten after a month.
+create table arrival (
+  id uuid primary key,
+  on_day date not null,
+  nr int not null,
+  name text not null,
+  wish text not null,
+  household_id uuid references household,
+  came_at timestamptz not null,
+  called_by text references staff,
+  called_at timestamptz,
+  ended_at timestamptz,
+  unique (on_day, nr)
+);

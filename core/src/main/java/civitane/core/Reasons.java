@@ -18,6 +18,7 @@ public final class Reasons {
     all.addAll(List.of(civitane.core.matching.Why.values()));
     all.addAll(List.of(civitane.core.checking.Why.values()));
     all.addAll(List.of(civitane.core.foresight.Why.values()));
+    all.addAll(List.of(civitane.core.claims.Stands.values()));
     Services.all().forEach(service -> all.addAll(service.reasons()));
     return List.copyOf(all);
   }

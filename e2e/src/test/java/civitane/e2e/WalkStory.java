@@ -133,6 +133,9 @@ public class WalkStory extends Story {
     go(page, "/coming-up");
     assertThat(page.getByText("Coming up in the next sixty days")).isVisible();
     walk.past("what is coming up");
+    go(page, "/counter");
+    assertThat(page.getByText("At the counter today")).isVisible();
+    walk.past("the counter");
     go(page, "/registers");
     assertThat(page.getByText("Population register")).isVisible();
     walk.past("the registers");

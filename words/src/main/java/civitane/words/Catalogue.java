@@ -29,6 +29,7 @@ final class Catalogue {
       "matching",
       "checking",
       "foresight",
+      "standing",
       "vocabulary",
       "household",
       "letter");

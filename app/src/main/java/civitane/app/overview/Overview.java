@@ -172,7 +172,8 @@ class Overview {
     var words = new FactWords(facts.packet(), facts.places().ids());
     return ledger.rows(facts, when).stream()
         .filter(LedgerRow::isDisputed)
-        .filter(row -> !row.place().startsWith("/papers/"))
+        // Payslips are what papers show of a wage: no word of the household stands against them.
+        .filter(row -> !row.place().startsWith("/papers/") && !row.field().equals("payslips"))
         .map(row -> new HouseholdView.Contested(
             label(facts.packet(), row.place()),
             cell(words, row.said()),

@@ -37,6 +37,7 @@ class PageController {
     "/registers",
     "/tray",
     "/coming-up",
+    "/counter",
     "/households/{id}",
     "/looks",
     "/rules/{service}"
