@@ -33,7 +33,7 @@ export function TriedOut({ claim, tried, trying }: Props) {
       {after.outcome !== "unknown" && (
         <button
           type="button"
-          className="btn btn-sm mt-2"
+          className="btn btn-sm btn-outline mt-2"
           onClick={() => show({ grant: after.outcome === "entitled", trying })}
         >
           {t("tried.letter")}

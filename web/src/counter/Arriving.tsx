@@ -50,7 +50,7 @@ export function Arriving({ onArrived }: { onArrived: (here: Schemas["Arrival"][]
           ))}
         </div>
       </fieldset>
-      <button type="submit" className="btn btn-sm self-start">
+      <button type="submit" className="btn btn-sm btn-primary self-start">
         {t("counter.giveNumber")}
       </button>
       <p role="status" className="case text-lg">

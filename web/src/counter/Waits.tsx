@@ -52,7 +52,7 @@ export function Waits({ arrival, isNext, onTell, onChanged }: Props) {
           )}
           <button
             type="button"
-            className="btn btn-sm"
+            className={`btn btn-sm ${arrival.calledBy ? "btn-outline" : ""}`}
             aria-label={t(arrival.calledBy ? "counter.doneOf" : "counter.leftOf", { name: arrival.name })}
             onClick={end}
           >

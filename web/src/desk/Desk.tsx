@@ -13,6 +13,7 @@ import { useTrying } from "../parts/useTrying";
 import { useWidth } from "../parts/useWidth";
 import { AxisHead } from "./AxisHead";
 import { Batches } from "./Batches";
+import { ComingLine } from "./ComingLine";
 import { DeskRow, HEIGHT } from "./DeskRow";
 import { Drafts } from "./Drafts";
 import { DueReminders } from "./DueReminders";
@@ -142,6 +143,7 @@ export function Desk() {
           )}
           <Batches />
           <DueReminders />
+          <ComingLine />
           {desk.isPending && <p className="soft p-5">{t("desk.loading")}</p>}
           {round === "drafts" ? (
             <Drafts drafts={drafts.data ?? []} />

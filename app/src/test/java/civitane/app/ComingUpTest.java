@@ -98,6 +98,24 @@ public class ComingUpTest extends OnDatabase {
   }
 
   @Test
+  public void aRestrictedHouseholdIsNotThereForOthers() throws Exception {
+    var number = granted();
+    until(END.minusDays(10));
+    var household = coming(number).get("household").stringValue();
+    var restricted = as(
+        "teun",
+        "SENIOR",
+        post(
+            "/api/households/{household}/restriction",
+            "{\"because\": \"kin\", \"named\": []}",
+            household));
+    assertEquals(restricted.getResponse().getStatus(), 204);
+    var listed = body(as("maud", "CASEWORKER", get("/api/coming-up"))).toString();
+    assertFalse(listed.contains(household), "it is there");
+    assertTrue(body(as("teun", "SENIOR", get("/api/coming-up"))).toString().contains(household));
+  }
+
+  @Test
   public void aClaimOfSomebodyElseIsNotAskedAbout() throws Exception {
     var number = granted();
     until(END.minusDays(10));
