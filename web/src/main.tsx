@@ -27,6 +27,7 @@ const screens = {
   registers: lazyRouteComponent(() => import("./registers/Registers"), "Registers"),
   comingUp: lazyRouteComponent(() => import("./coming/ComingUp"), "ComingUp"),
   counter: lazyRouteComponent(() => import("./counter/Counter"), "Counter"),
+  together: lazyRouteComponent(() => import("./together/Together"), "Together"),
   tray: lazyRouteComponent(() => import("./tray/Tray"), "Tray"),
   rules: lazyRouteComponent(() => import("./rules/Rules"), "Rules"),
   quickCheck: lazyRouteComponent(() => import("./quickcheck/QuickCheck"), "QuickCheck"),
@@ -127,6 +128,12 @@ const counter = createRoute({
   ...signedIn(screens.counter),
 });
 
+const together = createRoute({
+  getParentRoute: () => root,
+  path: "/alike",
+  ...signedIn(screens.together),
+});
+
 const rules = createRoute({
   getParentRoute: () => root,
   path: "/rules/$service",
@@ -147,6 +154,7 @@ const router = createRouter({
     tray,
     comingUp,
     counter,
+    together,
     rules,
   ]),
   defaultErrorComponent: Undrawn,

@@ -1,5 +1,5 @@
 import { useInfiniteQuery, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useNavigate } from "@tanstack/react-router";
+import { Link, useNavigate } from "@tanstack/react-router";
 import { scaleTime } from "d3-scale";
 import { lazy, Suspense, useMemo, useState } from "react";
 import { useTranslation } from "react-i18next";
@@ -144,6 +144,13 @@ export function Desk() {
           <Batches />
           <DueReminders />
           <ComingLine />
+          {round === "decide" && (
+            <p className="px-5 py-2 border-b border-base-300">
+              <Link to="/alike" className="plain-link">
+                {t("alike.open")}
+              </Link>
+            </p>
+          )}
           {desk.isPending && <p className="soft p-5">{t("desk.loading")}</p>}
           {round === "drafts" ? (
             <Drafts drafts={drafts.data ?? []} />

@@ -31,6 +31,7 @@ public class AuthorisationTest extends OnDatabase {
       "/tray",
       "/coming-up",
       "/counter",
+      "/alike",
       "/rules/{service}",
       "/quick-check/{service}");
 

@@ -136,6 +136,9 @@ public class WalkStory extends Story {
     go(page, "/counter");
     assertThat(page.getByText("At the counter today")).isVisible();
     walk.past("the counter");
+    go(page, "/alike");
+    assertThat(page.getByText("Your claims that can be decided")).isVisible();
+    walk.past("what is decided together");
     go(page, "/registers");
     assertThat(page.getByText("Population register")).isVisible();
     walk.past("the registers");

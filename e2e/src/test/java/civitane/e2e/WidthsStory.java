@@ -77,6 +77,9 @@ public class WidthsStory extends Story {
     go(page, "/counter");
     assertThat(page.getByText("At the counter today")).isVisible();
     fits("the counter");
+    go(page, "/alike");
+    assertThat(page.getByText("Your claims that can be decided")).isVisible();
+    fits("what is decided together");
     go(page, "/registers");
     assertThat(page.getByText("Population register")).isVisible();
     fits("the registers");

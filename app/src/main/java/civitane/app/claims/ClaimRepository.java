@@ -57,6 +57,14 @@ interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
       Collection<UUID> hidden,
       Limit limit);
 
+  /** Claims that somebody has and that have one next step, those that press first. */
+  @Query("""
+      select c from StoredClaim c
+      where c.state = OPEN and c.step = :step and c.holder = :holder
+      order by c.patient, c.pressingOn, c.number
+      """)
+  List<StoredClaim> held(Step step, String holder, Limit limit);
+
   /** How many claims press on each day, by what is done next and whose turn it is, whatever page they are on. */
   @Query("""
       select new civitane.app.claims.Falling(c.step, c.turn, c.pressingOn, count(c)) from StoredClaim c

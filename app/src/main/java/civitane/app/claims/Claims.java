@@ -17,6 +17,7 @@ import civitane.core.claims.Happened;
 import civitane.core.claims.Item;
 import civitane.core.claims.Move;
 import civitane.core.claims.Moved;
+import civitane.core.claims.Step;
 import civitane.core.claims.Turn;
 import civitane.core.claims.Want;
 import civitane.core.claims.Why;
@@ -394,6 +395,23 @@ public class Claims {
     return claims.findByHouseholdIdOrderByNumber(household).stream()
         .filter(stored -> stored.claim().isGranted())
         .map(StoredClaim::number)
+        .toList();
+  }
+
+  /** A claim that can be decided, and in which version. */
+  public record Ready(
+      String number, int version, UUID household, String householdName, boolean urgent) {}
+
+  /** The claims that somebody has and can decide, those that press first. */
+  @Transactional(readOnly = true)
+  public List<Ready> ready(Staff.Colleague by, int most) {
+    return claims.held(Step.DECIDE, by.login(), Limit.of(most)).stream()
+        .map(stored -> new Ready(
+            stored.number(),
+            stored.version(),
+            stored.householdId(),
+            households.find(stored.householdId()).name(),
+            stored.claim().pace().urgent()))
         .toList();
   }
 

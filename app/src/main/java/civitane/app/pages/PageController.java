@@ -38,6 +38,7 @@ class PageController {
     "/tray",
     "/coming-up",
     "/counter",
+    "/alike",
     "/households/{id}",
     "/looks",
     "/rules/{service}"
