@@ -8,7 +8,7 @@ import { useTrying } from "../parts/useTrying";
 
 interface Props {
   group: Schemas["Alike"];
-  onDecided: (outcomes: Schemas["Outcome"][]) => void;
+  onDecided: (outcomes: Schemas["Became"][]) => void;
 }
 
 /** Claims of one service that come out alike: what is not plain is taken out, then the rest is decided. */
@@ -105,6 +105,11 @@ function AlikeClaim({ claim, grant, isChosen, onToggle }: OneProps) {
         {claim.awards.map((award) => (
           <span key={award} className="block">
             {award}
+          </span>
+        ))}
+        {claim.because.map((why) => (
+          <span key={why} className="block">
+            {why}
           </span>
         ))}
         {claim.apart.map((why) => (

@@ -16,8 +16,8 @@ export function Together() {
   const queries = useQueryClient();
   const alike = useQuery({ queryKey: ALIKE, queryFn: () => done(api.GET("/api/alike")) });
   const [said, setSaid] = useState("");
-  const [refused, setRefused] = useState<Schemas["Outcome"][]>([]);
-  const decided = async (outcomes: Schemas["Outcome"][]) => {
+  const [refused, setRefused] = useState<Schemas["Became"][]>([]);
+  const decided = async (outcomes: Schemas["Became"][]) => {
     const left = outcomes.filter((one) => one.refusal);
     setRefused(left);
     setSaid(t("alike.decided", { count: outcomes.length - left.length }));

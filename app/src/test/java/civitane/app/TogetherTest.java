@@ -61,6 +61,8 @@ public class TogetherTest extends OnDatabase {
   public void whatIsComputedOtherwiseIsNotDecidedSo() throws Exception {
     var poor = claimOf(Packets.meals(2).replace("\"amount\": 430.00", "\"amount\": 2430.00"));
     taken(poor);
+    assertEquals(row(poor).get("because").size(), 1);
+    assertTrue(row(poor).get("apart").toString().contains("A refusal is read by itself."));
     var outcomes = body(decided(true, List.of(row(poor))));
     assertTrue(
         outcomes.at("/0/refusal").stringValue().contains("needs a reason"), outcomes.toString());

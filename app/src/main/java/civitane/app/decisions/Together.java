@@ -11,6 +11,7 @@ import civitane.app.staff.Staff;
 import civitane.core.claims.SecondSignature;
 import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
+import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
 import civitane.words.Voice;
 import java.util.ArrayList;
@@ -48,10 +49,16 @@ class Together {
    * One of them.
    *
    * @param awards what would be granted, in words
+   * @param because why it would be refused
    * @param apart why somebody looks at it by itself; nothing where it is plain
    */
   record AlikeClaim(
-      String number, int version, String name, List<String> awards, List<String> apart) {}
+      String number,
+      int version,
+      String name,
+      List<String> awards,
+      List<String> because,
+      List<String> apart) {}
 
   /** A claim as it was looked at. */
   record Chosen(String number, int version) {}
@@ -61,7 +68,7 @@ class Together {
    *
    * @param refusal why it was not decided; null where it was
    */
-  record Outcome(String number, @Nullable String refusal) {}
+  record Became(String number, @Nullable String refusal) {}
 
   /** What somebody has that can be decided, by service and outcome. */
   List<Alike> of(Staff.Colleague by) {
@@ -84,15 +91,26 @@ class Together {
                 ready.version(),
                 ready.householdName(),
                 ResultView.awards(result),
+                because(result),
                 apart(ready, result)));
       }
     }
     return List.copyOf(groups.values());
   }
 
+  private static List<String> because(Result result) {
+    return result.checks().stream()
+        .filter(check -> check.is(Outcome.NOT_MET))
+        .map(check -> DeskWords.WORDS.say(check.reasons(), Voice.DESK))
+        .toList();
+  }
+
   private List<String> apart(Claims.Ready ready, Result result) {
     var grants = result.outcome() == Finding.ENTITLED;
+    var before = !claims.claim(ready.number()).decisions().isEmpty();
     return Stream.of(
+            grants ? Stream.<String>of() : Stream.of("A refusal is read by itself."),
+            before ? Stream.of("It was decided before.") : Stream.<String>of(),
             result.notes().stream().map(note -> DeskWords.WORDS.say(note.reason(), Voice.DESK)),
             ready.urgent() ? Stream.of("It is urgent.") : Stream.<String>of(),
             SecondSignature.isWanted(result, grants) || guard.isRestricted(ready.household())
@@ -103,19 +121,19 @@ class Together {
   }
 
   /** Decides each as it is computed, in the version that was looked at; one that can't be leaves the others as they are. */
-  List<Outcome> decide(Staff.Colleague by, boolean grant, List<Chosen> chosen) {
+  List<Became> decide(Staff.Colleague by, boolean grant, List<Chosen> chosen) {
     if (chosen.isEmpty() || chosen.size() > MOST) {
       throw Problem.wrong("Choose at least one claim, and at most " + MOST + ".");
     }
     return chosen.stream().map(one -> decided(by, grant, one)).toList();
   }
 
-  private Outcome decided(Staff.Colleague by, boolean grant, Chosen one) {
+  private Became decided(Staff.Colleague by, boolean grant, Chosen one) {
     try {
       decisions.decide(by, one.number(), one.version(), grant, null);
-      return new Outcome(one.number(), null);
+      return new Became(one.number(), null);
     } catch (Problem problem) {
-      return new Outcome(one.number(), problem.getMessage());
+      return new Became(one.number(), problem.getMessage());
     }
   }
 }

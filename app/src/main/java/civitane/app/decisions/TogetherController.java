@@ -31,7 +31,7 @@ class TogetherController {
 
   @PostMapping("/api/alike/decision")
   @PreAuthorize(May.WORK_CLAIMS)
-  List<Together.Outcome> decideAlike(@RequestBody DecidedAlike decided) {
+  List<Together.Became> decideAlike(@RequestBody DecidedAlike decided) {
     return together.decide(staff.me(), decided.grant(), decided.claims());
   }
 }
