@@ -57,6 +57,7 @@ java -cp "standins/target/standins-0.1.0.jar:standins/target/lib/*" civitane.sta
 registers=$!
 CIVITANE_DB_URL="$pg_url" CIVITANE_PORT="$port" \
   java -jar app/target/app-0.1.0-exec.jar --civitane.demo=yes \
+  "--civitane.signing-key=$home/signing.key" \
   "--civitane.registers.at=http://127.0.0.1:$registers_port" \
   "--civitane.confirm-at=http://127.0.0.1:$port/verify" >"$home/server.log" 2>&1 9>&- &
 server=$!

@@ -5,6 +5,7 @@ import { shortDay } from "../parts/format";
 import { Decided } from "./Decided";
 import { LetterShown } from "./LetterShown";
 import { SecondSignature } from "./SecondSignature";
+import { TakeAppeal } from "./TakeAppeal";
 import { useLetterShown } from "./useLetterShown";
 
 interface Props {
@@ -29,6 +30,7 @@ export function Decide({ claim, working, onChanged }: Props) {
     return (
       <section>
         <Decided decision={decision} />
+        <TakeAppeal number={claim.number} until={decision.appealableUntil} />
         {working.letters.map((one) => (
           <p key={one.id}>
             <a className="plain-link" href={`/api/letters/${one.id}`} target="_blank" rel="noreferrer">

@@ -1,6 +1,7 @@
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
+import { useSession } from "../api/session";
 import { clockTime, shortDay } from "../parts/format";
 import { TurnMark } from "../parts/TurnMark";
 import { useTrying } from "../parts/useTrying";
@@ -15,12 +16,22 @@ interface Props {
 export function RecordView({ claim, letters, onChanged }: Props) {
   const { t } = useTranslation();
   const [sought, setSought] = useState("");
+  const session = useSession();
+  const isTheirs = claim.holder && (session?.name === claim.holder || session?.role === "senior caseworker");
   const words = sought.trim().toLowerCase();
   const events = [...claim.events]
     .reverse()
     .filter((event) => `${event.words} ${event.actor} ${shortDay(event.at)}`.toLowerCase().includes(words));
   return (
     <div className="px-6 py-4">
+      {isTheirs && (
+        <p className="mb-4">
+          <a className="plain-link" href={`/api/claims/${claim.number}/copy`} download>
+            {t("record.copy")}
+          </a>{" "}
+          <span className="soft small">{t("record.copySays")}</span>
+        </p>
+      )}
       {letters.length > 0 && (
         <section className="mb-6">
           <h2 className="head">{t("claim.letters")}</h2>

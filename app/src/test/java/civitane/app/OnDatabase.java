@@ -5,6 +5,7 @@ import civitane.standins.StandIns;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
@@ -59,6 +60,19 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
   @Autowired
   protected JdbcClient database;
 
+  /** Where a key is made that is gone with the tests. */
+  private static String keyFile() {
+    try {
+      var folder = Files.createTempDirectory("civitane-key");
+      folder.toFile().deleteOnExit();
+      var file = folder.resolve("signing.key");
+      file.toFile().deleteOnExit();
+      return file.toString();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
   private static StandIns standIns() {
     try {
       return StandIns.at(0, SLOWNESS);
@@ -71,6 +85,7 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
   static void database(DynamicPropertyRegistry properties) {
     properties.add("spring.datasource.url", () -> freshDatabase(DATABASE));
     properties.add("civitane.registers.at", REGISTERS::address);
+    properties.add("civitane.signing-key", OnDatabase::keyFile);
   }
 
   /** A database of a name, made anew for the run, in the cluster the launcher started. */

@@ -12,6 +12,7 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -86,6 +87,8 @@ public abstract class Story {
         "--civitane.drawn-every=0",
         "--civitane.asked-again-after=PT1S",
         "--civitane.registers.at=" + registers.address(),
+        "--civitane.signing-key="
+            + Files.createTempDirectory("civitane-key").resolve("signing.key"),
         "--spring.datasource.url=" + database);
     address = "http://127.0.0.1:"
         + ((WebServerApplicationContext) application).getWebServer().getPort();

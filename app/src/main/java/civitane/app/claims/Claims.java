@@ -58,6 +58,7 @@ public class Claims {
   private final ClaimRepository claims;
   private final EventRepository events;
   private final FallingDue falling;
+  private final Impartial impartial;
   private final Households households;
   private final Ledgers ledgers;
   private final Staff staff;
@@ -69,6 +70,7 @@ public class Claims {
       ClaimRepository claims,
       EventRepository events,
       FallingDue falling,
+      Impartial impartial,
       Households households,
       Ledgers ledgers,
       Staff staff,
@@ -78,6 +80,7 @@ public class Claims {
     this.claims = claims;
     this.events = events;
     this.falling = falling;
+    this.impartial = impartial;
     this.households = households;
     this.ledgers = ledgers;
     this.staff = staff;
@@ -115,9 +118,22 @@ public class Claims {
   /** Takes a claim up: from now on somebody has it. */
   @Transactional
   public void take(Staff.Colleague by, String number) {
+    var stored = hold(number);
+    impartial(by, stored);
     var act = act(by, Why.TAKEN_UP.with(Argument.told(by.name())));
-    move(hold(number), claim -> claim.takeUp(act, by.login()));
+    move(stored, claim -> claim.takeUp(act, by.login()));
     audit.record(by.login(), "claim taken", number, "");
+  }
+
+  /** Refuses somebody who had a hand in the decision that an appeal is about. */
+  void impartial(Staff.Colleague who, String number) {
+    impartial(who, find(number));
+  }
+
+  private void impartial(Staff.Colleague who, StoredClaim stored) {
+    if (impartial.hadAHand(who.login(), stored)) {
+      throw refused(Why.HAD_A_HAND.with(Argument.told(who.name())));
+    }
   }
 
   /** The facts have been set otherwise, so that this is wanted now. */
@@ -208,6 +224,7 @@ public class Claims {
     var stored = hold(number);
     on(stored, version);
     mine(by, stored.claim());
+    impartial(by, stored);
     var act = act(by, decided(grant, second).with());
     move(stored, claim -> claim.decide(act, by.login(), grant, determination, reason, second));
   }
@@ -227,6 +244,7 @@ public class Claims {
     if (ledgers.hasSet(stored.householdId(), by.login())) {
       throw refused(Why.CHANGED_ITS_FACTS.with());
     }
+    impartial(by, stored);
     var act = act(by, Why.SIGNED_SECOND.with(Argument.told(by.name())));
     move(stored, claim -> claim.secondSign(act, by.login()));
     audit.record(by.login(), "decision signed second", number, "");

@@ -33,6 +33,7 @@ class Moving {
       throw Problem.wrong(
           other.name() + " works no claims; a caseworker or a senior would be right.");
     }
+    claims.impartial(other, number);
     claims.change(
         by,
         number,

@@ -89,6 +89,7 @@ public class Decisions {
    *
    * @param waits whether it stands only once somebody else has signed
    * @param secondBy who signed second; null where nobody has
+   * @param appealableUntil the last day to appeal against it, without a reason to be late
    */
   public record Decided(
       String outcome,
@@ -96,7 +97,8 @@ public class Decisions {
       String by,
       LocalDate on,
       boolean waits,
-      @Nullable String secondBy) {}
+      @Nullable String secondBy,
+      LocalDate appealableUntil) {}
 
   /**
    * The working of a claim: what the rules say now, what was decided, and the letters.
@@ -119,7 +121,8 @@ public class Decisions {
             staff.nameOf(one.by()),
             one.on(),
             one.state() == DecisionState.WAITS_FOR_SECOND,
-            one.secondBy() == null ? null : staff.nameOf(one.secondBy())))
+            one.secondBy() == null ? null : staff.nameOf(one.secondBy()),
+            screenings.appealableUntil(one.on())))
         .orElse(null);
     var packet = claims.facts(number).packet();
     return new Working(

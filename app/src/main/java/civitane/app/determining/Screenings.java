@@ -170,7 +170,12 @@ public class Screenings {
 
   /** The last day to appeal against what is decided today. */
   public LocalDate appealableUntil() {
-    return DecisionAppeal.lastDay(book(), LocalDate.now(clock));
+    return appealableUntil(LocalDate.now(clock));
+  }
+
+  /** The last day to appeal against what was decided on a day. */
+  public LocalDate appealableUntil(LocalDate decided) {
+    return DecisionAppeal.lastDay(rates.on(decided).orElseThrow(), decided);
   }
 
   /** The rate book that a packet is worked out by. */

@@ -252,18 +252,10 @@ class PaperController {
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment()
-                .filename("paper" + ending(file.mediaType()))
+                .filename("paper" + Sifting.ending(file.mediaType()))
                 .build()
                 .toString())
         .cacheControl(CacheControl.noStore())
         .body(to -> rows.write(hash, to));
-  }
-
-  private static String ending(String mediaType) {
-    return switch (mediaType) {
-      case Sifting.PDF -> ".pdf";
-      case "image/png" -> ".png";
-      default -> ".jpg";
-    };
   }
 }

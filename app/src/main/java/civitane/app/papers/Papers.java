@@ -28,6 +28,7 @@ import civitane.core.reasons.Reason;
 import civitane.words.Voice;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -416,6 +417,24 @@ public class Papers {
         .item(item)
         .filter(one -> one.state() == ItemState.ANSWERED)
         .isPresent();
+  }
+
+  /** The files of all papers that are seen from a claim, each once, in the order the papers came. */
+  @Transactional(readOnly = true)
+  public List<KeptFile> files(String number) {
+    return of(number).papers().stream()
+        .flatMap(paper -> sheets.of(paper.id()).stream()
+            .map(Sheet::hash)
+            .distinct()
+            .map(hash -> new KeptFile(
+                paper.kind(), hash, Sifting.ending(rows.file(hash).orElseThrow().mediaType()))))
+        .distinct()
+        .toList();
+  }
+
+  /** Writes a file as it came, a piece of it in memory at a time. */
+  public void write(KeptFile file, OutputStream to) throws IOException {
+    rows.write(file.hash(), to);
   }
 
   /** A paper that may be looked at from a claim; that it was is noted. */

@@ -75,6 +75,15 @@ final class Sifting {
         "This is no paper: PDF, PNG and JPEG are taken, whatever the file is called.");
   }
 
+  /** How the name of a file of a kind that is kept ends. */
+  static String ending(String mediaType) {
+    return switch (mediaType) {
+      case PDF -> ".pdf";
+      case PNG -> ".png";
+      default -> ".jpg";
+    };
+  }
+
   private static boolean begins(byte[] head, byte[] with) {
     return head.length >= with.length && Arrays.equals(head, 0, with.length, with, 0, with.length);
   }

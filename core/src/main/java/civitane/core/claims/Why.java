@@ -95,6 +95,8 @@ public enum Why implements ReasonCode {
   NOTHING_TO_SIGN,
   SIGNED_FIRST,
   CHANGED_ITS_FACTS,
+  /** Somebody decided, or signed, what an appeal is about. */
+  HAD_A_HAND(text("who")),
   WAITS_FOR_SECOND;
 
   private final List<Parameter> parameters;
