@@ -44,6 +44,7 @@ public class CopyStory extends Story {
     page.getByLabel("Find a person or a claim").fill("Oluchi Tamsett");
     page.keyboard().press("Enter");
     page.getByRole(AriaRole.DIALOG).getByText("School meals").first().click();
+    assertThat(page.getByText("The checks")).isVisible();
     page.keyboard().press("Alt+r");
     var link =
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("All of it as one file"));
