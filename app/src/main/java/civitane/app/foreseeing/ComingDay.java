@@ -21,4 +21,10 @@ record ComingDay(
     String words,
     @Nullable String claim,
     @Nullable String holder,
-    boolean mine) {}
+    boolean mine) {
+
+  /** The same with what its household is called. */
+  ComingDay of(String household) {
+    return new ComingDay(what, on, this.household, household, words, claim, holder, mine);
+  }
+}

@@ -28,6 +28,8 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import static civitane.core.facts.Known.known;
+
 /** What is foreseen over all households comes up in time: nothing happens by itself, and a person sees to each. */
 @Service
 class ComingUp {
@@ -42,6 +44,8 @@ class ComingUp {
 
   /** More of one kind nobody goes through at once: the soonest come first. */
   private static final int MOST = 200;
+
+  private static final String NAMED_LATER = "";
 
   private final Grants grants;
   private final KnownPeople people;
@@ -85,22 +89,20 @@ class ComingUp {
   List<ComingDay> all(Staff.Colleague by) {
     var hidden = guard.hiddenFrom(by);
     var days = new ArrayList<ComingDay>();
-    for (var ending : endings()) {
-      if (!hidden.contains(ending.household())) {
-        days.add(of(by, ending));
-      }
-    }
+    endings().forEach(ending -> days.add(of(by, ending)));
     for (var age : Foreseen.ages()) {
-      for (var birthday : people.reaching(age, from(), until(), MOST)) {
-        if (!hidden.contains(birthday.household())) {
-          days.add(of(birthday, age));
-        }
-      }
+      people.reaching(age, from(), until(), MOST).forEach(birthday -> days.add(of(birthday, age)));
     }
+    days.removeIf(day -> hidden.contains(day.household()));
     var seenTo = settled.of(days.stream().map(ComingDay::household).collect(Collectors.toSet()));
     days.removeIf(day -> seenTo.contains(new SettledRows.Foretold(day.household(), day.what())));
-    days.sort(Comparator.comparing(ComingDay::on));
-    return List.copyOf(days);
+    // Asked for all at once: there may be hundreds.
+    var names =
+        households.named(days.stream().map(ComingDay::household).distinct().toList());
+    return days.stream()
+        .sorted(Comparator.comparing(ComingDay::on))
+        .map(day -> day.of(known(names.get(day.household())).name()))
+        .toList();
   }
 
   private LocalDate from() {
@@ -127,7 +129,7 @@ class ComingUp {
         what(ending),
         ending.on(),
         ending.household(),
-        households.find(ending.household()).name(),
+        NAMED_LATER,
         said(Why.GRANT_ENDS.with(
             Argument.told(Catalogue.title(ending.service())), Argument.day(ending.on()))),
         ending.claim(),
@@ -143,7 +145,7 @@ class ComingUp {
         "age:" + birthday.person() + ":" + age,
         foreseen.on(),
         birthday.household(),
-        households.find(birthday.household()).name(),
+        NAMED_LATER,
         said(foreseen.reason()),
         null,
         null,
