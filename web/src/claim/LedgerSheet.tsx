@@ -5,6 +5,7 @@ import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { DayTyped } from "../parts/DayTyped";
 import { Ends } from "./Ends";
 import { LedgerRow } from "./LedgerRow";
+import { NoneStated } from "./NoneStated";
 import { SideBySide } from "./SideBySide";
 import { WageRow } from "./WageRow";
 
@@ -33,6 +34,11 @@ export function LedgerSheet({ claim, today, onChanged }: Props) {
   const disputed = rows.filter(isLoud);
   const quiet = rows.filter((row) => !isLoud(row));
   const groups = [...new Set(quiet.map((row) => row.group))];
+  const wages = ledger.data?.wages ?? [];
+  const statements = ledger.data?.statements ?? [];
+  const contradicted = statements.filter((one) => one.against.length > 0);
+  const disputes = wages.some((wage) => wage.disputed) || contradicted.length > 0;
+  const agreed = statements.filter((one) => one.against.length === 0);
   const now = !holdsOn && !knownOn;
   const shared = { claim, today, onChanged, settable: now };
   return (
@@ -61,10 +67,13 @@ export function LedgerSheet({ claim, today, onChanged }: Props) {
       )}
       {ledger.isPending && <p className="soft">{t("claim.loading")}</p>}
       {now && <SideBySide claim={claim} onChanged={onChanged} />}
-      {(disputed.length > 0 || ledger.data?.wages.some((wage) => wage.disputed)) && (
+      {(disputed.length > 0 || disputes) && (
         <section className="mb-5" aria-label={t("ledger.disputed")}>
           <h2 className="head">{t("ledger.disputed")}</h2>
-          {ledger.data?.wages
+          {contradicted.map((one) => (
+            <NoneStated key={one.person} stated={one} />
+          ))}
+          {wages
             .filter((wage) => wage.disputed)
             .map((wage) => (
               <WageRow key={wage.place} wage={wage} />
@@ -75,14 +84,17 @@ export function LedgerSheet({ claim, today, onChanged }: Props) {
           ))}
         </section>
       )}
-      {ledger.data?.wages.some((wage) => !wage.disputed) && (
+      {(agreed.length > 0 || wages.some((wage) => !wage.disputed)) && (
         <section className="mb-5" aria-label={t("ledger.wages")}>
           <h2 className="head">{t("ledger.wages")}</h2>
-          {ledger.data.wages
+          {wages
             .filter((wage) => !wage.disputed)
             .map((wage) => (
               <WageRow key={wage.place} wage={wage} />
             ))}
+          {agreed.map((one) => (
+            <NoneStated key={one.person} stated={one} />
+          ))}
         </section>
       )}
       {groups.map((group) => (

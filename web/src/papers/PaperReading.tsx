@@ -4,7 +4,7 @@ import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { dateWords, readDate, readNumber } from "../draft/typing";
 import { spoken, vocabulary } from "../i18n/words";
-import { fullDay, money } from "../parts/format";
+import { fullDay, money, shortDay } from "../parts/format";
 import { Key } from "../parts/Keys";
 import { useTrying } from "../parts/useTrying";
 import { FactRows } from "./FactRows";
@@ -27,16 +27,31 @@ interface Props {
   /** The people and incomes of the household, by their ids, as they are called. */
   people: [string, string][];
   incomes: [string, string][];
+  /** What was given back of this household, in the order it came. */
+  givenBack: Schemas["PaperView"][];
   /** What the household said, to be held against what the paper shows. */
   said: (person: string | undefined, shown: Shown, kind: string) => string;
   today: string;
   /** The field that is being read, so that its place on the page can be shown. */
   onField: (field: string) => void;
+  /** Another paper is to be seen beside it. */
+  onBeside: (paper: string) => void;
   onRead: (papers: Schemas["Papers"]) => void;
 }
 
 /** What a paper shows, typed beside what was said; then it is accepted, or given back with what is wrong. */
-export function PaperReading({ claim, paper, people, incomes, said, today, onField, onRead }: Props) {
+export function PaperReading({
+  claim,
+  paper,
+  people,
+  incomes,
+  givenBack,
+  said,
+  today,
+  onField,
+  onBeside,
+  onRead,
+}: Props) {
   const { t } = useTranslation();
   const [attempt, refusal] = useTrying();
   const [kind, setKind] = useState(paper.kind);
@@ -44,6 +59,8 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
     paper.person ?? (people.length === 1 && !isOfSomebodyElse(paper.kind) ? people[0][0] : ""),
   );
   const [income, setIncome] = useState(paper.income ?? (incomes.length === 1 ? incomes[0][0] : ""));
+  const [replaces, setReplaces] = useState(paper.replaces ?? "");
+  const former = givenBack.find((one) => one.id === replaces);
   const [returning, setReturning] = useState(false);
   const [faults, setFaults] = useState<string[]>([]);
   const [unread, setUnread] = useState("");
@@ -113,6 +130,7 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
           gross,
           coversFrom: day("coversFrom"),
           coversUntil: day("coversUntil"),
+          replaces: replaces || undefined,
           shown: back ? [] : (shows(form) as never[]),
           faults: back ? faults : [],
           nameAccepted: form.get("nameAccepted") === "on",
@@ -172,7 +190,30 @@ export function PaperReading({ claim, paper, people, incomes, said, today, onFie
             onValue={setIncome}
           />
         )}
+        {givenBack.length > 0 && (
+          <OneOf
+            label={t("paper.inPlaceOf")}
+            none={t("paper.inPlaceOfNone")}
+            value={replaces}
+            options={givenBack.map((one) => [
+              one.id,
+              t("paper.givenBackOne", { what: one.words, day: shortDay(one.picture?.cameAt ?? today) }),
+            ])}
+            wide
+            onValue={setReplaces}
+          />
+        )}
       </div>
+      {former && (
+        <p className="small">
+          {former.because}{" "}
+          {former.picture?.drawn && (
+            <button type="button" className="plain-link" onClick={() => onBeside(former.id)}>
+              {t("paper.besideFormer")}
+            </button>
+          )}
+        </p>
+      )}
       {paper.picture?.sender && <p className="small">{t("paper.sender", { name: paper.picture.sender })}</p>}
       {paper.picture?.remark && (
         <p className="small">

@@ -54,6 +54,7 @@ export function PapersView({ claim, today, onChanged }: Props) {
   ]);
   const all = papers.data?.papers ?? [];
   const waiting = all.filter(waits);
+  const replaced = new Set(all.flatMap((one) => one.replaces ?? []));
   const paper = all.find((one) => one.id === chosen) ?? waiting[0] ?? all[0];
   const other = all.find((one) => one.id === besideIt && one.id !== paper?.id);
   const changed = async () => {
@@ -142,8 +143,8 @@ export function PapersView({ claim, today, onChanged }: Props) {
         />
         <h2 className="head mt-5">{t("paper.came2")}</h2>
         <ul>
-          {all.map((one) => (
-            <li key={one.id} className="far border-b border-base-300">
+          {besides(all).map((one) => (
+            <li key={one.id} className={`far border-b border-base-300 ${replaced.has(one.id) ? "ml-4" : ""}`}>
               <button
                 type="button"
                 aria-pressed={paper?.id === one.id}
@@ -162,7 +163,10 @@ export function PapersView({ claim, today, onChanged }: Props) {
                 <span>
                   {one.words}
                   {one.person && <span className="case">, {names.get(one.person)}</span>}
-                  <span className="block small soft">{t(`paper.state.${stateOf(one)}`)}</span>
+                  <span className="block small soft">
+                    {t(`paper.state.${replaced.has(one.id) ? "replaced" : stateOf(one)}`)}
+                  </span>
+                  {one.replaces && <span className="block small soft">{t("paper.replacement")}</span>}
                 </span>
               </button>
               {paper && paper.id !== one.id && one.picture?.drawn && (
@@ -219,7 +223,9 @@ export function PapersView({ claim, today, onChanged }: Props) {
           <PaperReading
             key={`${paper.id}-${paper.picture.version}`}
             {...{ claim, paper, people, incomes, said, today }}
+            givenBack={all.slice(0, all.indexOf(paper)).filter((one) => one.accepted === false)}
             onField={setField}
+            onBeside={setBesideIt}
             onRead={(fresh) => {
               queries.setQueryData(key, fresh);
               setChosen("");
@@ -230,6 +236,16 @@ export function PapersView({ claim, today, onChanged }: Props) {
       </section>
     </div>
   );
+}
+
+/** Each paper once, what was given back right after what came in its place. */
+function besides(papers: Schemas["PaperView"][]): Schemas["PaperView"][] {
+  const withFormer = (one: Schemas["PaperView"]): Schemas["PaperView"][] => [
+    one,
+    ...papers.filter((former) => former.id === one.replaces).flatMap(withFormer),
+  ];
+  const latest = papers.filter((one) => !papers.some((later) => later.replaces === one.id));
+  return [...new Set(latest.flatMap(withFormer))];
 }
 
 function drawn(paper: Schemas["PaperView"]) {

@@ -41,6 +41,21 @@ public class ClaimLedgerTest extends OnDatabase {
   }
 
   @Test
+  public void whoStatesToHaveNoIncomeStandsThereWithWhatIsKnownAllTheSame() throws Exception {
+    var stated = "\"noIncome\": [{\"person\": \"p1\", \"since\": \"2026-10-01\","
+        + " \"livesOn\": \"savings\"}], \"incomes\": ";
+    var packet = Packets.meals(2);
+    var both = ledger(claimOf(packet.replace("\"incomes\": ", stated)), "").at("/statements/0");
+    assertEquals(both.get("livesOn").stringValue(), "savings");
+    assertEquals(both.get("since").stringValue(), "2026-10-01");
+    assertEquals(both.get("against").get(0).stringValue(), "Wages");
+    var none = Packets.meals(2).replaceAll("\"incomes\": \\[.*?]", stated + "[]");
+    var alone = ledger(claimOf(none), "").get("statements");
+    assertEquals(alone.size(), 1);
+    assertTrue(alone.get(0).get("against").isEmpty(), alone.toString());
+  }
+
+  @Test
   public void aValueSetByHandIsUsedAndWhatWasSaidStaysBesideIt() throws Exception {
     var number = claimOf(Packets.meals(2));
     var version = taken(number).get("version").intValue();

@@ -214,6 +214,28 @@ public class PapersTest extends OnDatabase {
   }
 
   @Test
+  public void whatComesForAnItemAgainStandsInPlaceOfWhatWasGivenBack() throws Exception {
+    var number = claimOf(rent(1181));
+    taken(number);
+    var item = String.valueOf(wanted(papers(number), "lease").get("item").intValue());
+    var lease = Map.of("Kind", "lease", "Item", item);
+    var first = body(bring(number, MadePapers.jpeg(), lease)).get("id").stringValue();
+    var verdict = "\"kind\": \"lease\", \"nameAccepted\": false, \"because\": \"\", \"faults\": ";
+    read(number, first, 0, verdict + "[\"cutOff\"]");
+    var again =
+        body(bring(number, MadePapers.png(300, 200, "whole"), lease)).get("id").stringValue();
+    assertEquals(paper(papers(number), again).get("replaces").stringValue(), first);
+    assertTrue(paper(papers(number), first).get("replaces").isNull());
+
+    var later = read(number, first, 1, verdict + "[\"cutOff\"], \"replaces\": \"" + again + "\"");
+    assertEquals(later.getResponse().getStatus(), 422, "what came later is not replaced");
+    var kept = read(number, again, 0, verdict + "[], \"replaces\": \"" + first + "\"");
+    assertEquals(paper(body(kept), again).get("replaces").stringValue(), first);
+    assertEquals(
+        claim(number).get("packet").at("/papers/1/replaces").stringValue(), first, "a fact of it");
+  }
+
+  @Test
   public void aNameThatDiffersIsAcceptedWithAReasonOnly() throws Exception {
     var number = claimOf(rent(1104));
     taken(number);

@@ -109,8 +109,17 @@ public class EstateStory extends Story {
     var fresh = reading().getByLabel("Name", new Locator.GetByLabelOptions().setExact(true));
     kindIs("death record");
     assertThat(fresh).hasValue("");
+    assertThat(list).containsText("came in place of what was given back");
+    assertThat(reading()).containsText("the record about Verna Dunmallow");
+    reading()
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Look at both"))
+        .press("Enter");
+    assertThat(page.getByRole(
+            AriaRole.IMG, new Page.GetByRoleOptions().setName("Death record, page 1")))
+        .hasCount(2);
     fresh.fill("Verna Dunmallow");
     page.keyboard().press("Alt+a");
+    assertThat(list.getByText("given back; another came")).hasCount(1);
     assertThat(list.getByText("accepted", new Locator.GetByTextOptions().setExact(true)))
         .hasCount(1);
     page.keyboard().press("Alt+r");

@@ -13,7 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What a person does with a claim as a whole: handing it over, giving more time, and ending or opening it again. */
 @Service
-class Moving {
+public class Moving {
   private final Claims claims;
   private final Staff staff;
   private final ApplicationEventPublisher events;
@@ -44,7 +44,7 @@ class Moving {
 
   /** Gives more time for an item that somebody asked it for. */
   @Transactional
-  void moreTime(
+  public void moreTime(
       Staff.Colleague by, String number, int version, int item, LocalDate until, String because) {
     claims.mine(by, number);
     claims.change(

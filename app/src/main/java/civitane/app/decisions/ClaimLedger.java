@@ -10,12 +10,9 @@ import civitane.app.ledger.Ledgers;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.facts.Form;
-import civitane.core.facts.Income;
-import civitane.core.facts.IncomeKind;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Value;
 import civitane.core.facts.Word;
-import civitane.core.income.WageEvidence;
 import civitane.core.ledger.Assembled;
 import civitane.core.ledger.Entry;
 import civitane.core.ledger.FieldTypes;
@@ -23,13 +20,11 @@ import civitane.core.ledger.Ledger;
 import civitane.core.ledger.LedgerRow;
 import civitane.core.ledger.SubjectKind;
 import civitane.core.ledger.When;
-import civitane.core.money.Amount;
 import civitane.core.reasons.Argument;
 import civitane.core.rules.Mode;
 import civitane.packet.PacketWriter;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -54,6 +49,7 @@ class ClaimLedger {
   private final Staff staff;
   private final AuditLog audit;
   private final JsonMapper json;
+  private final LedgerMoney money;
   private final DisputedEnds ends;
   private final Clock clock;
 
@@ -64,6 +60,7 @@ class ClaimLedger {
       Staff staff,
       AuditLog audit,
       JsonMapper json,
+      LedgerMoney money,
       DisputedEnds ends,
       Clock clock) {
     this.claims = claims;
@@ -72,6 +69,7 @@ class ClaimLedger {
     this.staff = staff;
     this.audit = audit;
     this.json = json;
+    this.money = money;
     this.ends = ends;
     this.clock = clock;
   }
@@ -93,7 +91,7 @@ class ClaimLedger {
     var asOf = knownOn == null ? LocalDate.now(clock) : knownOn;
     if (ledger.used(request, FieldTypes.service(), when).entry() == null) {
       // Nobody had asked for it yet.
-      return new LedgerView(when.holdsOn(), asOf, List.of(), List.of(), List.of());
+      return new LedgerView(when.holdsOn(), asOf, List.of(), List.of(), List.of(), List.of());
     }
     var assembled = ledger.assembled(household, List.of(request), when, asOf);
     return view(ledger, assembled, when, asOf);
@@ -112,7 +110,8 @@ class ClaimLedger {
         .map(row -> row(ledger, packet, words, row))
         .sorted(Comparator.comparing(ClaimLedger::isQuiet))
         .toList();
-    return new LedgerView(when.holdsOn(), asOf, rows, wages(packet), ends.of(packet));
+    return new LedgerView(
+        when.holdsOn(), asOf, rows, money.wages(packet), money.statements(packet), ends.of(packet));
   }
 
   private static boolean isQuiet(LedgerView.Fact row) {
@@ -214,63 +213,5 @@ class ClaimLedger {
             .map(word -> (Word) word)
             .map(word -> new LedgerView.FactChoice(word.word(), DeskWords.WORDS.word(word)))
             .toList();
-  }
-
-  private List<LedgerView.Wage> wages(Packet packet) {
-    var wages = new ArrayList<LedgerView.Wage>();
-    var incomes = packet.household().incomes();
-    for (var i = 0; i < incomes.size(); i++) {
-      var income = incomes.get(i);
-      if (income.kind() == IncomeKind.WAGES) {
-        wages.add(wage(packet, income, "/household/incomes/" + i));
-      }
-    }
-    wages.sort(Comparator.comparing(wage -> !wage.disputed()));
-    return wages;
-  }
-
-  private LedgerView.Wage wage(Packet packet, Income income, String place) {
-    var person =
-        packet.household().person(income.person()).orElse(packet.household().applicant());
-    var evidence = WageEvidence.of(
-        income, person, screenings.book(packet).incomeCheck(), packet.assessedOn(), packet.asOf());
-    return new LedgerView.Wage(
-        place,
-        DeskWords.WORDS.who(Argument.Who.of(packet.household(), person)),
-        income.employer() == null
-            ? DeskWords.WORDS.capital(DeskWords.WORDS.word(income.kind()))
-            : income.employer(),
-        euros(evidence.said()),
-        euros(evidence.shown()),
-        euros(evidence.checked()),
-        used(evidence),
-        difference(evidence),
-        evidence.isDisputed(),
-        evidence.slips(),
-        evidence.enough(),
-        evidence.opens(),
-        evidence.closes(),
-        evidence.irregular());
-  }
-
-  private static @Nullable String euros(@Nullable Amount amount) {
-    return amount == null ? null : DeskWords.WORDS.euros(amount);
-  }
-
-  private static @Nullable String used(WageEvidence evidence) {
-    var low = evidence.low();
-    if (low == null) {
-      return null;
-    }
-    return evidence.isDisputed() ? euros(low) + " to " + euros(evidence.high()) : euros(low);
-  }
-
-  /** How far apart the word and what stands against it are. */
-  private static @Nullable String difference(WageEvidence evidence) {
-    var said = evidence.said();
-    var against = evidence.shown() == null ? evidence.checked() : evidence.shown();
-    return said == null || against == null || said.equals(against)
-        ? null
-        : euros(said.distanceTo(against));
   }
 }

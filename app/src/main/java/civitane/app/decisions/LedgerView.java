@@ -12,10 +12,16 @@ import org.jspecify.annotations.Nullable;
  * @param holdsOn the day of the world that is looked at
  * @param knownOn what was recorded by the end of this day counts
  * @param wages what speaks for each wage, in euros a month
+ * @param statements who states to have no income
  * @param ends what the claim comes to at the low and at the high end of what is disputed; none where no wage is
  */
 record LedgerView(
-    LocalDate holdsOn, LocalDate knownOn, List<Fact> rows, List<Wage> wages, List<End> ends) {
+    LocalDate holdsOn,
+    LocalDate knownOn,
+    List<Fact> rows,
+    List<Wage> wages,
+    List<StatedNone> statements,
+    List<End> ends) {
 
   /**
    * A fact.
@@ -71,6 +77,21 @@ record LedgerView(
    * @param open the checks of which the outcome is not known there either
    */
   record End(boolean high, Tried.Comes comes, List<String> because, List<String> open) {}
+
+  /**
+   * Somebody's own statement that there is no income.
+   *
+   * @param group who states it, as they are called
+   * @param livesOn what they live on, in their words
+   * @param against the incomes that are known of them all the same
+   */
+  record StatedNone(
+      String person,
+      String group,
+      @Nullable LocalDate since,
+      @Nullable String livesOn,
+      @Nullable LocalDate statedOn,
+      List<String> against) {}
 
   /** The evidence of a wage; amounts are written out, null where there is none. */
   record Wage(

@@ -8,16 +8,10 @@ import civitane.app.drafts.Applications;
 import civitane.app.drafts.Draft;
 import civitane.app.lodging.Lodging;
 import civitane.app.money.Debts;
-import civitane.app.papers.Papers;
 import civitane.app.papers.Tray;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
-import civitane.core.facts.Paper;
-import civitane.core.facts.PaperKind;
-import civitane.core.facts.Payslip;
-import civitane.core.facts.Vocabulary;
-import civitane.core.money.Amount;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
@@ -36,8 +30,6 @@ import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-import static civitane.core.facts.Known.known;
-
 @Component
 @ConditionalOnProperty("civitane.demo")
 class DemoFiller implements ApplicationRunner {
@@ -53,7 +45,7 @@ class DemoFiller implements ApplicationRunner {
   private final Decisions decisions;
   private final Changes changes;
   private final Debts debts;
-  private final Papers papers;
+  private final DemoActs acts;
   private final Tray tray;
   private final OfficeClock clock;
   private final JdbcClient database;
@@ -67,7 +59,7 @@ class DemoFiller implements ApplicationRunner {
       Decisions decisions,
       Changes changes,
       Debts debts,
-      Papers papers,
+      DemoActs acts,
       Tray tray,
       OfficeClock clock,
       JdbcClient database,
@@ -79,7 +71,7 @@ class DemoFiller implements ApplicationRunner {
     this.decisions = decisions;
     this.changes = changes;
     this.debts = debts;
-    this.papers = papers;
+    this.acts = acts;
     this.tray = tray;
     this.clock = clock;
     this.database = database;
@@ -157,17 +149,13 @@ class DemoFiller implements ApplicationRunner {
     clock.setBack(Duration.ofDays(Math.max(0, story.daysAgo() - 1)));
     for (var number : lodged.claims()) {
       claims.take(by, number);
-      for (var answer : story.answers()) {
-        clock.setBack(Duration.ofDays(answer.daysAgo()));
-        decisions.answer(
-            by,
-            number,
-            claims.view(number).version(),
-            answer.pointer(),
-            answer.value(),
-            answer.reason());
+      for (var paper : story.papers()) {
+        acts.bring(by, number, paper);
       }
-      bringPapers(by, story, number);
+      for (var act : story.acts()) {
+        clock.setBack(Duration.ofDays(act.daysAgo()));
+        acts.act(by, number, act);
+      }
       if ("decided".equals(story.upTo())) {
         clock.setBack(Duration.ofDays(Math.max(0, story.daysAgo() - 3)));
         decisions.decide(by, number, claims.view(number).version(), true, null);
@@ -198,47 +186,6 @@ class DemoFiller implements ApplicationRunner {
         .put("told", change.told());
     var typed = applications.type(by, begun.id(), begun.version(), draft);
     changes.report(by, begun.id(), typed.version());
-  }
-
-  private void bringPapers(Staff.Colleague by, DemoStory story, String number) throws IOException {
-    if (story.papers() != null) {
-      for (var made : story.papers()) {
-        var kind = (PaperKind) known(Vocabulary.of(PaperKind.class).byWord().get(made.kind()));
-        var id = papers.bring(
-            by,
-            number,
-            made.pdf(),
-            Papers.Filing.brought(null, kind, made.person(), made.income(), made.name(), ""));
-        if (made.shows() != null) {
-          papers.read(by, number, id, accepted(kind, made, made.shows()));
-        }
-      }
-    }
-  }
-
-  private static Papers.Reading accepted(PaperKind kind, MadePaper made, MadePaper.Shows shows) {
-    var paper = new Paper(
-        kind,
-        made.person(),
-        made.income(),
-        null,
-        shows.issued(),
-        shows.expires(),
-        shows.name(),
-        null,
-        shows.born(),
-        null,
-        List.of(),
-        false,
-        null,
-        null,
-        null,
-        null,
-        null);
-    var slip = shows.periodEnd() == null || shows.gross() == null
-        ? null
-        : new Payslip(shows.periodEnd(), Amount.of(shows.gross()));
-    return new Papers.Reading(0, paper, List.of(), false, "", slip, List.of());
   }
 
   private ApplicationView begin(Staff.Colleague by, DemoStory story) {

@@ -12,8 +12,8 @@ import tools.jackson.databind.JsonNode;
  * @param upTo {@code draft}, {@code lodged}, {@code taken} or {@code decided}
  * @param caseworker who took it up
  * @param taking how it was taken, beside the facts; null where there is nothing to say
- * @param papers what was handed in, to be read; null where nothing was
- * @param answers values set since, with the days ago
+ * @param papers what was handed in when it was taken up
+ * @param acts what was done since
  * @param changes what was reported as changed since; null where nothing was
  */
 record DemoStory(
@@ -22,14 +22,16 @@ record DemoStory(
     String upTo,
     String caseworker,
     @Nullable JsonNode taking,
-    @Nullable List<MadePaper> papers,
-    List<DemoAnswer> answers,
+    List<MadePaper> papers,
+    List<DemoAct> acts,
     @Nullable List<DemoChange> changes,
     JsonNode packet) {
 
+  DemoStory {
+    papers = papers == null ? List.of() : papers;
+    acts = acts == null ? List.of() : acts;
+  }
+
   /** A change that was reported: when, from which day on, how, and what is set in the facts by where it stands. */
   record DemoChange(int daysAgo, String on, String told, Map<String, JsonNode> set) {}
-
-  /** A value that came in since. */
-  record DemoAnswer(int daysAgo, String pointer, JsonNode value, String reason) {}
 }

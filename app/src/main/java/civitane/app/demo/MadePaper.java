@@ -1,5 +1,6 @@
 package civitane.app.demo;
 
+import civitane.core.facts.PaperFault;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDate;
@@ -21,7 +22,8 @@ import org.jspecify.annotations.Nullable;
  * @param kind as packets write it
  * @param title what stands on top
  * @param lines each a label and what stands beside it
- * @param shows what was read off it when it was accepted; null where nobody has read it yet
+ * @param shows what was read off it; null where nobody has read it yet
+ * @param wrong why it was given back; none where it was accepted
  */
 record MadePaper(
     String kind,
@@ -30,7 +32,12 @@ record MadePaper(
     String name,
     String title,
     List<List<String>> lines,
-    @Nullable Shows shows) {
+    @Nullable Shows shows,
+    List<PaperFault> wrong) {
+
+  MadePaper {
+    wrong = wrong == null ? List.of() : wrong;
+  }
 
   /** What a paper shows; null where it does not speak of it. */
   record Shows(

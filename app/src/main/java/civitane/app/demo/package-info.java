@@ -3,6 +3,7 @@
     allowedDependencies = {
       "changes",
       "claims",
+      "corrections",
       "decisions",
       "drafts",
       "lodging",

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param accepted null while nobody has read it
  * @param because why it was given back, or taken in spite of something
+ * @param replaces what was given back and this one came in place of
  * @param nameDiffers in words, where the name on it is not the one of the application
  * @param picture null for a paper that was shown and of which nothing is kept
  */
@@ -34,6 +35,7 @@ public record PaperView(
     List<String> mrz,
     @Nullable LocalDate coversFrom,
     @Nullable LocalDate coversUntil,
+    @Nullable String replaces,
     @Nullable Boolean accepted,
     @Nullable String because,
     @Nullable String nameDiffers,
@@ -107,6 +109,7 @@ public record PaperView(
         paper.mrz(),
         paper.coversFrom(),
         paper.coversUntil(),
+        paper.replaces(),
         paper.accepted(),
         because,
         differing(paper, packet),

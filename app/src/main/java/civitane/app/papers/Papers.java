@@ -33,6 +33,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -222,6 +223,7 @@ public class Papers {
     var id = ledgers.freshId();
     var item = item(number, filing, facts);
     sheets.set(id, pages);
+    var replaced = item.flatMap(one -> givenBack(number, household, one, facts)).orElse(null);
     rows.add(id, household, filing, by.login(), clock.instant(), number, item.orElse(null));
     ledgers.tellPaper(
         household,
@@ -230,6 +232,7 @@ public class Papers {
             filing.kind(),
             filing.person(),
             filing.income(),
+            replaced,
             filing.remark().isEmpty() ? null : filing.remark()),
         facts.places().ids(),
         EntryKind.SAID,
@@ -260,6 +263,23 @@ public class Papers {
         .findFirst()
         .or(() -> wanted.stream().filter(tells).findFirst())
         .map(Item::id);
+  }
+
+  /** The last paper that was given back of those brought for an item: what comes for it now stands in its place. */
+  private Optional<String> givenBack(String number, UUID household, int item, Assembled facts) {
+    return rows.of(household).stream()
+        .filter(kept -> kept.claim().equals(number) && Objects.equals(kept.item(), item))
+        .filter(kept -> paper(facts, kept.id()).filter(Paper::isGivenBack).isPresent())
+        .reduce((earlier, later) -> later)
+        .map(kept -> kept.id().toString());
+  }
+
+  private static Optional<Paper> paper(Assembled facts, UUID id) {
+    var papers = facts.packet().papers();
+    return IntStream.range(0, papers.size())
+        .filter(at -> facts.places().subject("/papers/" + at).filter(id::equals).isPresent())
+        .mapToObj(papers::get)
+        .findFirst();
   }
 
   private static boolean fits(String subject, Filing filing) {
@@ -312,6 +332,10 @@ public class Papers {
     rows.read(id, reading.version());
     var facts = claims.facts(number);
     var paper = judged(reading, facts);
+    if (paper.replaces() != null && !cameBefore(household, id).contains(paper.replaces())) {
+      throw Problem.wrong(
+          "A paper takes the place of one of the same household that came before it.");
+    }
     ledgers.tellPaper(
         household,
         id,
@@ -332,6 +356,14 @@ public class Papers {
         reading.isAccepted() ? "paper accepted" : "paper returned",
         id.toString(),
         number);
+  }
+
+  private Set<String> cameBefore(UUID household, UUID id) {
+    return rows.of(household).stream()
+        .map(PaperRows.Kept::id)
+        .takeWhile(one -> !one.equals(id))
+        .map(UUID::toString)
+        .collect(Collectors.toSet());
   }
 
   /** The paper with its verdict; a name that differs is accepted with a reason only. */

@@ -96,6 +96,7 @@ class Recognising {
             reply.kind(),
             reply.person(),
             reply.income(),
+            null,
             paper.remark().isEmpty() ? null : paper.remark()),
         facts.places().ids(),
         EntryKind.SAID,

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param mrz the lines of the machine-readable zone, as printed
  * @param accepted true when a person has accepted it, false when it was returned, null while it waits
+ * @param replaces the paper that was given back and that this one came in place of
  * @param coversFrom the first day that it certifies, as in that somebody could not work
  * @param coversUntil the last such day
  * @param nameAccepted a person has looked at a name that is near or in another script, and accepted it
@@ -38,10 +39,14 @@ public record Paper(
 
   /** A paper that came and that nobody has read yet. */
   public static Paper came(
-      PaperKind kind, @Nullable String person, @Nullable String income, @Nullable String note) {
+      PaperKind kind,
+      @Nullable String person,
+      @Nullable String income,
+      @Nullable String replaces,
+      @Nullable String note) {
     return new Paper(
         kind, person, income, null, null, null, null, null, null, null, List.of(), false, null,
-        null, note, null, null);
+        replaces, note, null, null);
   }
 
   /** The paper with a verdict on it, and, where the name on it differs, on that. */
@@ -64,6 +69,10 @@ public record Paper(
         note,
         coversFrom,
         coversUntil);
+  }
+
+  public boolean isGivenBack() {
+    return Boolean.FALSE.equals(accepted);
   }
 
   /** Only an accepted paper is evidence. */
