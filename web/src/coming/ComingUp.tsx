@@ -6,6 +6,7 @@ import { api, done, type Schemas } from "../api/client";
 import { Bar } from "../parts/Bar";
 import { monthInFull } from "../parts/format";
 import { KeyStrip } from "../parts/Keys";
+import { ClosedDays } from "./ClosedDays";
 import { ComingRow } from "./ComingRow";
 
 /** Days ahead that want somebody to look: what ends and is to be asked for again, birthdays that change what counts. */
@@ -48,6 +49,7 @@ export function ComingUp() {
             </ul>
           </section>
         ))}
+        <ClosedDays onSaid={setSaid} />
       </main>
       <KeyStrip keys={[{ key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) }]} />
     </div>

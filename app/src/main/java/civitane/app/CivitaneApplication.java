@@ -3,6 +3,7 @@ package civitane.app;
 import civitane.app.demo.OfficeClock;
 import civitane.core.rates.RateShelf;
 import civitane.core.services.Screening;
+import civitane.core.time.LastDay;
 import civitane.packet.PacketReader;
 import civitane.packet.form.BatchReader;
 import civitane.packet.form.FormReader;
@@ -73,8 +74,8 @@ public class CivitaneApplication {
 
   /** The rules, tried out with every rate book: a broken one stops the start, not somebody's application. */
   @Bean
-  Screening screening(RateShelf rates) {
-    var screening = new Screening(rates);
+  Screening screening(RateShelf rates, LastDay lastDays) {
+    var screening = new Screening(rates, lastDays);
     screening.tryOut();
     return screening;
   }

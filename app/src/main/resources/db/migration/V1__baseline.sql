@@ -610,6 +610,19 @@ create table foreseen_settled (
   primary key (household_id, what)
 );
 
+-- Days on which the office is closed though they are working days.
+create table closure (
+  id uuid primary key,
+  from_day date not null,
+  until_day date not null,
+  because text not null,
+  declared_by text not null references staff,
+  declared_at timestamptz not null,
+  taken_back_by text references staff,
+  taken_back_at timestamptz,
+  check (from_day <= until_day)
+);
+
 -- Who came to the counter, under the number of the day; forgotten after a month.
 create table arrival (
   id uuid primary key,

@@ -2,6 +2,7 @@ package civitane.app;
 
 import civitane.core.rates.RateShelf;
 import civitane.core.services.decisionappeal.DecisionAppeal;
+import civitane.core.time.OpenDays;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
@@ -42,7 +43,7 @@ public class LettersTest extends OnDatabase {
         .param(number)
         .query(LocalDate.class)
         .single();
-    var last = DecisionAppeal.lastDay(rates.on(decided).orElseThrow(), decided);
+    var last = DecisionAppeal.lastDay(rates.on(decided).orElseThrow(), decided, OpenDays.USUAL);
     var pdf = asIkenna(get("/api/letters/{id}", id)).getResponse().getContentAsByteArray();
     var text = words(pdf);
     assertTrue(text.contains("School meals: our decision"), text);

@@ -47,4 +47,27 @@ public class ComingUpStory extends Story {
     page.keyboard().press("Alt+d");
     assertThat(page.getByText("of work due today")).isVisible();
   }
+
+  @Test
+  public void aSeniorDeclaresTheOfficeClosedAndTakesItBack() {
+    signIn(page, "teun");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Coming up"))
+        .click();
+    var closed = page.getByRole(
+        AriaRole.REGION, new Page.GetByRoleOptions().setName("Days on which the office is closed"));
+    closed.getByLabel("Closed from").fill("31 2 29");
+    closed.getByLabel("Last closed day").fill("13 6 29");
+    closed.getByLabel("Why, as letters and records may say it").fill("spring flood");
+    page.keyboard().press("Enter");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Closed from can’t be read as a day");
+    closed.getByLabel("Closed from").fill("12 6 29");
+    closed.getByLabel("Closed from").press("Enter");
+    assertThat(page.getByRole(AriaRole.STATUS)).containsText("due on the next open day");
+    assertThat(closed).containsText("12 Jun 2029 to 13 Jun 2029");
+    assertThat(closed).containsText("spring flood · declared by Teun Abara");
+    accessible(page, "days on which the office is closed");
+    press("Take it back: spring flood");
+    assertThat(page.getByRole(AriaRole.STATUS)).containsText("It is taken back");
+    assertThat(closed).containsText("None but weekends and public holidays.");
+  }
 }

@@ -26,6 +26,15 @@ interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
   @Query(value = "select nextval('claim_running')", nativeQuery = true)
   long nextRunning();
 
+  /** Claims that want something of others by one of some days. */
+  @Query("""
+      select distinct c.number from StoredClaim c join c.items i
+      where c.state in (LODGED, OPEN) and i.state in (OPEN, RETURNED) and i.owner <> OURS
+        and i.dueOn between :from and :until
+      order by c.number
+      """)
+  List<String> dueToOthers(LocalDate from, LocalDate until);
+
   /** Claims, the urgent first, then by the day that presses; after an urgency, day and number. */
   @Query("""
       select c from StoredClaim c

@@ -25,6 +25,7 @@ import civitane.core.ledger.Assembled;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
 import civitane.core.services.Services;
+import civitane.core.time.LastDay;
 import civitane.packet.PacketWriter;
 import civitane.words.Voice;
 import java.time.Clock;
@@ -64,6 +65,7 @@ public class Claims {
   private final Staff staff;
   private final AuditLog audit;
   private final JsonMapper json;
+  private final LastDay lastDays;
   private final Clock clock;
 
   Claims(
@@ -76,6 +78,7 @@ public class Claims {
       Staff staff,
       AuditLog audit,
       JsonMapper json,
+      LastDay lastDays,
       Clock clock) {
     this.claims = claims;
     this.events = events;
@@ -86,6 +89,7 @@ public class Claims {
     this.staff = staff;
     this.audit = audit;
     this.json = json;
+    this.lastDays = lastDays;
     this.clock = clock;
   }
 
@@ -104,7 +108,7 @@ public class Claims {
 
   /** By when the household brings what is asked of it today. */
   public LocalDate toAnswerBy() {
-    return today().plusDays(DAYS_TO_ANSWER);
+    return lastDays.of(today().plusDays(DAYS_TO_ANSWER));
   }
 
   private LocalDate today() {
@@ -168,6 +172,12 @@ public class Claims {
       Staff.Colleague by, String number, Reason because, BiFunction<Claim, Act, Moved> how) {
     var act = act(by, because);
     move(hold(number), claim -> how.apply(claim, act));
+  }
+
+  /** The claims that want something of others by one of some days. */
+  @Transactional(readOnly = true)
+  public List<String> dueToOthers(LocalDate from, LocalDate until) {
+    return claims.dueToOthers(from, until);
   }
 
   /** Something comes up with the claims of a household that nobody has decided yet; what has before does not again. */

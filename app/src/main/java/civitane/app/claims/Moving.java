@@ -6,6 +6,7 @@ import civitane.app.staff.Staff;
 import civitane.core.claims.Claim;
 import civitane.core.claims.Why;
 import civitane.core.reasons.Argument;
+import civitane.core.time.LastDay;
 import java.time.LocalDate;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -16,10 +17,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class Moving {
   private final Claims claims;
   private final Staff staff;
+  private final LastDay lastDays;
   private final ApplicationEventPublisher events;
 
-  Moving(Claims claims, Staff staff, ApplicationEventPublisher events) {
+  Moving(Claims claims, Staff staff, LastDay lastDays, ApplicationEventPublisher events) {
     this.claims = claims;
+    this.lastDays = lastDays;
     this.staff = staff;
     this.events = events;
   }
@@ -45,8 +48,9 @@ public class Moving {
   /** Gives more time for an item that somebody asked it for. */
   @Transactional
   public void moreTime(
-      Staff.Colleague by, String number, int version, int item, LocalDate until, String because) {
+      Staff.Colleague by, String number, int version, int item, LocalDate asked, String because) {
     claims.mine(by, number);
+    var until = lastDays.of(asked);
     claims.change(
         by,
         number,

@@ -17,7 +17,7 @@ import civitane.core.claims.Want;
 import civitane.core.claims.Why;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
-import civitane.core.time.WorkingDays;
+import civitane.core.time.LastDay;
 import civitane.words.Voice;
 import civitane.words.WordsFault;
 import java.time.Clock;
@@ -47,6 +47,7 @@ public class Corrections {
   private final Staff staff;
   private final AuditLog audit;
   private final TransactionTemplate inTransaction;
+  private final LastDay lastDays;
   private final Clock clock;
 
   Corrections(
@@ -58,6 +59,7 @@ public class Corrections {
       Staff staff,
       AuditLog audit,
       TransactionTemplate inTransaction,
+      LastDay lastDays,
       Clock clock) {
     this.rows = rows;
     this.claims = claims;
@@ -67,6 +69,7 @@ public class Corrections {
     this.staff = staff;
     this.audit = audit;
     this.inTransaction = inTransaction;
+    this.lastDays = lastDays;
     this.clock = clock;
   }
 
@@ -115,7 +118,7 @@ public class Corrections {
   }
 
   private ToAsk fit(String number, ToAsk ask) {
-    var until = WorkingDays.onOrAfter(ask.until());
+    var until = lastDays.of(ask.until());
     if (!until.isAfter(LocalDate.now(clock))) {
       throw Problem.wrong("The household needs a day that is still to come.");
     }
@@ -165,7 +168,7 @@ public class Corrections {
                 .orElse(null)))
         .toList();
     return new CorrectionView(
-        WorkingDays.onOrAfter(claims.toAnswerBy()),
+        claims.toAnswerBy(),
         items,
         sent.stream()
             .map(one -> CorrectionView.SentLetter.of(one, staff.nameOf(one.by())))

@@ -4,6 +4,7 @@
       "audit",
       "catalogue",
       "claims",
+      "closures",
       "determining",
       "jobs",
       "ledger",

@@ -17,6 +17,7 @@ import civitane.core.services.Conversation;
 import civitane.core.services.Screening;
 import civitane.core.services.Services;
 import civitane.core.services.decisionappeal.DecisionAppeal;
+import civitane.core.time.LastDay;
 import civitane.packet.PacketReader;
 import civitane.packet.ResultWriter;
 import civitane.words.Language;
@@ -41,13 +42,17 @@ import tools.jackson.databind.node.ObjectNode;
 public class Screenings {
   private final PacketReader reader;
   private final Screening screening;
+  private final Screening asCounted;
+  private final LastDay lastDays;
   private final RateShelf rates;
   private final Clock clock;
   private final JsonMapper json;
 
-  Screenings(RateShelf rates, Screening screening, Clock clock, JsonMapper json) {
+  Screenings(RateShelf rates, Screening screening, LastDay lastDays, Clock clock, JsonMapper json) {
     this.reader = new PacketReader(rates);
     this.screening = screening;
+    this.asCounted = new Screening(rates);
+    this.lastDays = lastDays;
     this.rates = rates;
     this.clock = clock;
     this.json = json;
@@ -100,13 +105,13 @@ public class Screenings {
         || !request.answers().equals(service.nothingAnswered());
   }
 
-  /** The same JSON that the command line prints for a packet. */
+  /** The same JSON that the command line prints for a packet: what it comes to at no office in particular. */
   String exchange(byte[] packet, Mode mode) {
     var writer = new ResultWriter(false, Language.EN);
     var reading = reader.read(packet);
     return reading.packet() == null
         ? writer.faults(reading.faults())
-        : writer.results(screening.of(reading.packet(), mode));
+        : writer.results(asCounted.of(reading.packet(), mode));
   }
 
   /**
@@ -175,7 +180,7 @@ public class Screenings {
 
   /** The last day to appeal against what was decided on a day. */
   public LocalDate appealableUntil(LocalDate decided) {
-    return DecisionAppeal.lastDay(rates.on(decided).orElseThrow(), decided);
+    return DecisionAppeal.lastDay(rates.on(decided).orElseThrow(), decided, lastDays);
   }
 
   /** The rate book that a packet is worked out by. */

@@ -37,6 +37,7 @@ import civitane.core.rules.Mode;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
 import civitane.core.services.Services;
+import civitane.core.time.LastDay;
 import civitane.packet.Fault;
 import civitane.packet.PacketReader;
 import java.time.Clock;
@@ -76,6 +77,7 @@ public class Lodging {
   private final AuditLog audit;
   private final ApplicationEventPublisher events;
   private final JsonMapper json;
+  private final LastDay lastDays;
   private final Clock clock;
 
   Lodging(
@@ -95,6 +97,7 @@ public class Lodging {
       AuditLog audit,
       ApplicationEventPublisher events,
       JsonMapper json,
+      LastDay lastDays,
       Clock clock) {
     this.applications = applications;
     this.screenings = screenings;
@@ -112,6 +115,7 @@ public class Lodging {
     this.audit = audit;
     this.events = events;
     this.json = json;
+    this.lastDays = lastDays;
     this.clock = clock;
   }
 
@@ -189,7 +193,12 @@ public class Lodging {
         household, taking.acting(), EntryKind.SAID, Source.application(id.toString()), by.login());
     people.remember(household, packet, told.places().ids());
     var receipts = new Receipts(
-            packet, ledgers.acting(household).values(), lodged, claims.lodgedWith(id), toSign)
+            packet,
+            ledgers.acting(household).values(),
+            lodged,
+            claims.lodgedWith(id),
+            toSign,
+            lastDays)
         .all();
     var receipt = receipts.get(0).about();
     record.lodged(

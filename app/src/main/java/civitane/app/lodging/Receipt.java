@@ -9,7 +9,7 @@ import civitane.core.facts.Person;
 import civitane.core.facts.Signature;
 import civitane.core.reasons.Argument.Missing;
 import civitane.core.services.Services;
-import civitane.core.time.WorkingDays;
+import civitane.core.time.LastDay;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.math.BigDecimal;
@@ -25,12 +25,14 @@ public final class Receipt {
 
   private final Packet packet;
   private final Collection<Acting> acting;
+  private final LastDay lastDays;
   private final Language language;
   private final Words words;
 
-  private Receipt(Packet packet, Collection<Acting> acting) {
+  private Receipt(Packet packet, Collection<Acting> acting, LastDay lastDays) {
     this.packet = packet;
     this.acting = acting;
+    this.lastDays = lastDays;
     this.language = Language.of(packet.language());
     this.words = Words.in(language);
   }
@@ -44,13 +46,14 @@ public final class Receipt {
       Collection<Acting> acting,
       String number,
       List<Lodged> lodged,
-      List<String> toSign) {
-    return new Receipt(packet, acting).receipt(number, lodged, toSign);
+      List<String> toSign,
+      LastDay lastDays) {
+    return new Receipt(packet, acting, lastDays).receipt(number, lodged, toSign);
   }
 
   /** The acknowledgement of a form that came in without a fault. */
   public static LetterText acknowledgement(Packet packet, String number, LocalDate on) {
-    return new Receipt(packet, List.of()).acknowledged(number, on);
+    return new Receipt(packet, List.of(), LastDay.AS_COUNTED).acknowledged(number, on);
   }
 
   private LetterText receipt(String number, List<Lodged> lodged, List<String> toSign) {
@@ -102,8 +105,7 @@ public final class Receipt {
     if (signature.interpreter() != null) {
       said.add(say("receipt.interpreter", "interpreter", signature.interpreter()));
     }
-    said.add(say(
-        "receipt.object", "until", WorkingDays.onOrAfter(packet.lodgedOn().plusDays(TO_OBJECT))));
+    said.add(say("receipt.object", "until", lastDays.of(packet.lodgedOn().plusDays(TO_OBJECT))));
     return said;
   }
 

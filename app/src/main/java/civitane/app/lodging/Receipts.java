@@ -8,6 +8,7 @@ import civitane.core.facts.Packet;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
 import civitane.core.services.Services;
+import civitane.core.time.LastDay;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -20,6 +21,7 @@ final class Receipts {
   private final List<NewlyLodged> lodged;
   private final List<Claims.LodgedClaim> claims;
   private final List<SigningRequests.AskedSigner> toSign;
+  private final LastDay lastDays;
 
   /** A claim as it was lodged, with what the rules made of it. */
   record NewlyLodged(String number, Result result) {}
@@ -30,12 +32,14 @@ final class Receipts {
       Collection<Acting> acting,
       List<NewlyLodged> lodged,
       List<Claims.LodgedClaim> claims,
-      List<SigningRequests.AskedSigner> toSign) {
+      List<SigningRequests.AskedSigner> toSign,
+      LastDay lastDays) {
     this.packet = packet;
     this.acting = acting;
     this.lodged = lodged;
     this.claims = claims;
     this.toSign = toSign;
+    this.lastDays = lastDays;
   }
 
   /** Never none; the one for all comes first. */
@@ -63,7 +67,8 @@ final class Receipts {
         acting,
         Applications.receiptOf(lodged.get(requests.get(0)).number()),
         requests.stream().map(this::lodged).toList(),
-        stillToSign);
+        stillToSign,
+        lastDays);
   }
 
   private Receipt.Lodged lodged(int request) {

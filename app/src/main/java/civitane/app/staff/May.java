@@ -11,6 +11,7 @@ public final class May {
   public static final String READ_FACTS = "hasAnyRole('CASEWORKER', 'SENIOR', 'AUDITOR')";
 
   public static final String SIGN_SECOND = "hasRole('SENIOR')";
+  public static final String CLOSE_THE_OFFICE = "hasRole('SENIOR')";
   public static final String COUNT = "hasAnyRole('SENIOR', 'POLICY')";
   public static final String AUDIT = "hasRole('AUDITOR')";
 

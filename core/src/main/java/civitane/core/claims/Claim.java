@@ -3,6 +3,7 @@ package civitane.core.claims;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
 import civitane.core.rules.StandardTime;
+import civitane.core.time.LastDay;
 import civitane.core.time.WorkingDays;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -295,6 +296,16 @@ public record Claim(
       }
       return with(live(item).until(until));
     });
+  }
+
+  /** What others have to do by a day on which the office is closed is due on the next one that it is open. */
+  public Moved movedToOpen(Act act, LastDay lastDays) {
+    return move(
+        Move.CLOSED_DAYS,
+        act,
+        () -> each(item -> item.isLive() && item.want().owner() != Turn.OURS
+            ? item.until(lastDays.of(item.dueOn()))
+            : item));
   }
 
   /**

@@ -19,6 +19,8 @@ public enum Move implements Word {
   ACCEPT(states(ClaimState.LODGED, ClaimState.OPEN), null),
   GIVE_BACK(states(ClaimState.OPEN), null),
   MORE_TIME(states(ClaimState.LODGED, ClaimState.OPEN), null),
+  /** What others have to do by a day on which the office is closed can be done on the next. */
+  CLOSED_DAYS(states(ClaimState.LODGED, ClaimState.OPEN), null),
   /** The day an answer should come before is noted, or is none any more. */
   OUTSIDE_DATE(states(ClaimState.LODGED, ClaimState.OPEN), null),
   /** The household wishes that it is hurried. */

@@ -34,6 +34,8 @@ public enum Why implements ReasonCode {
   SENT_BACK(text("because")),
   HANDED_OVER(text("who"), text("because")),
   MORE_TIME(date("until"), text("because")),
+  /** What was due on closed days is due on the next open one. */
+  OFFICE_CLOSED(date("from"), date("until"), text("because")),
   WITHDRAWN(text("because")),
   LAPSED(text("because")),
   OPENED_AGAIN(text("because")),

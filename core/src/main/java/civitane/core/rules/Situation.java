@@ -9,6 +9,7 @@ import civitane.core.income.IncomePicture;
 import civitane.core.rates.RateBook;
 import civitane.core.reasons.Argument.Missing;
 import civitane.core.reasons.Argument.Who;
+import civitane.core.time.LastDay;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -18,9 +19,26 @@ import org.jspecify.annotations.Nullable;
  *
  * @param service the service's word
  * @param index the request's place in the packet
+ * @param lastDays which day a limit ends on that is counted out to a day
  */
 public record Situation<A extends Record>(
-    Packet packet, String service, A answers, int index, RateBook rates, Mode mode) {
+    Packet packet,
+    String service,
+    A answers,
+    int index,
+    RateBook rates,
+    Mode mode,
+    LastDay lastDays) {
+
+  /** Limits end on the day they are counted out to. */
+  public Situation(Packet packet, String service, A answers, int index, RateBook rates, Mode mode) {
+    this(packet, service, answers, index, rates, mode, LastDay.AS_COUNTED);
+  }
+
+  /** The same, with limits that end as an office ends them. */
+  public Situation<A> with(LastDay lastDays) {
+    return new Situation<>(packet, service, answers, index, rates, mode, lastDays);
+  }
 
   public Household household() {
     return packet.household();

@@ -26,11 +26,12 @@ public final class TimeLimit {
       return check.open();
     }
     var on = it.lodgedOn();
-    var last = from.plusDays(days);
+    var last = it.lastDays().of(from.plusDays(days));
     var late = on.isAfter(last);
     var excused = late
         && lateReason != null
-        && (lateDays == Integer.MAX_VALUE || !on.isAfter(from.plusDays(lateDays)));
+        && (lateDays == Integer.MAX_VALUE
+            || !on.isAfter(it.lastDays().of(from.plusDays(lateDays))));
     return check
         .must(!late || excused, () -> Why.LODGED_LATE.with(Argument.days(days), Argument.day(last)))
         .doubtIf(on.isBefore(from), () -> Why.LODGED_TOO_EARLY.with(Argument.day(from)))

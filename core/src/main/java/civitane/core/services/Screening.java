@@ -22,6 +22,7 @@ import civitane.core.rules.Mode;
 import civitane.core.rules.NewerRates;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
+import civitane.core.time.LastDay;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -35,9 +36,17 @@ public final class Screening {
   private static final int AT_SCHOOL = 9;
 
   private final RateShelf rates;
+  private final LastDay lastDays;
 
+  /** Limits end on the day they are counted out to. */
   public Screening(RateShelf rates) {
+    this(rates, LastDay.AS_COUNTED);
+  }
+
+  /** Limits end as an office ends them: what is meant for a day on which it is closed can be done on the next. */
+  public Screening(RateShelf rates, LastDay lastDays) {
     this.rates = rates;
+    this.lastDays = lastDays;
   }
 
   /**
@@ -131,9 +140,9 @@ public final class Screening {
         .orElseThrow(() -> new IllegalArgumentException("no service is called " + word));
   }
 
-  private static <A extends Record> Result with(
+  private <A extends Record> Result with(
       Entitlement<A> service, RateBook book, Packet packet, int index, Mode mode) {
-    return service.determine(service.situation(packet, index, book, mode));
+    return service.determine(service.situation(packet, index, book, mode).with(lastDays));
   }
 
   /** A service nobody asked for: whether it is likely, and what would have to be known. */

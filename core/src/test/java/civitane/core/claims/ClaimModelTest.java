@@ -2,6 +2,8 @@ package civitane.core.claims;
 
 import civitane.core.reasons.Argument;
 import civitane.core.rules.StandardTime;
+import civitane.core.time.Closure;
+import civitane.core.time.OpenDays;
 import civitane.core.time.WorkingDays;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -81,6 +83,11 @@ public class ClaimModelTest {
         today.plusDays(14));
   }
 
+  private OpenDays closedSoon() {
+    var from = today.plusDays(random.nextInt(20));
+    return new OpenDays(List.of(new Closure(from, from.plusDays(random.nextInt(9)))));
+  }
+
   private OutsideDate outside() {
     return random.nextInt(3) == 0
         ? new OutsideDate(Occasion.HEARING, today.plusDays(random.nextInt(60)), "")
@@ -106,7 +113,7 @@ public class ClaimModelTest {
     var item = claim.items().isEmpty() || random.nextInt(20) == 0
         ? 99
         : 1 + random.nextInt(claim.items().size());
-    return switch (random.nextInt(31)) {
+    return switch (random.nextInt(32)) {
       case 0, 1 -> claim.takeUp(act, who);
       case 2 -> claim.handOver(act, who);
       case 3, 4, 5 -> claim.want(act, wants(), today.plusDays(14));
@@ -129,6 +136,7 @@ public class ClaimModelTest {
             act,
             new Want(ItemKind.FACT, "doubt" + random.nextInt(3), List.of(), Turn.HOUSEHOLD),
             today.plusDays(14));
+      case 31 -> claim.movedToOpen(act, closedSoon());
       case 24 -> claim.outsideDate(act, outside());
       case 28 ->
         claim.surface(

@@ -2,6 +2,8 @@ package civitane.core.claims;
 
 import civitane.core.reasons.Argument;
 import civitane.core.rules.StandardTime;
+import civitane.core.time.Closure;
+import civitane.core.time.OpenDays;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -78,6 +80,17 @@ public class ClaimTest {
     var later = done(claim.moreTime(on(2), 1, LODGED.plusDays(30)));
     assertEquals(later.next(LODGED).orElseThrow().item(), later.item(2).orElseThrow());
     assertEquals(later.pressingOn(), later.item(2).orElseThrow().dueOn());
+  }
+
+  @Test
+  public void whatOthersHaveToDoOnClosedDaysIsDueWhenTheOfficeIsOpenAgain() {
+    var claim = taken(PAYSLIPS, LATE);
+    var due = claim.item(1).orElseThrow().dueOn();
+    var closed = new OpenDays(List.of(new Closure(due.minusDays(1), due.plusDays(2))));
+    var moved = done(claim.movedToOpen(on(2), closed));
+    assertEquals(moved.item(1).orElseThrow().dueOn(), closed.of(due));
+    assertEquals(moved.item(2), claim.item(2), "what is the office's own stays when it is");
+    assertEquals(done(moved.movedToOpen(on(3), closed)).items(), moved.items(), "once is enough");
   }
 
   @Test

@@ -6,6 +6,8 @@ import civitane.core.facts.Role;
 import civitane.core.money.Amount;
 import civitane.core.rules.Outcome;
 import civitane.core.services.paymentarrangement.DebtWord;
+import civitane.core.time.Closure;
+import civitane.core.time.OpenDays;
 import java.util.List;
 import org.testng.annotations.Test;
 
@@ -33,6 +35,22 @@ public class AppealsAndCertificatesTest {
     appeal("2026-10-18").says("lateReason", "in hospital").screened().unknown();
     appeal("2026-08-14").says("lateReason", "in hospital").screened().notEntitled();
     appeal("2026-11-24").screened().unknown();
+  }
+
+  @Test
+  public void aLimitThatEndsOnAClosedDayEndsOnTheNextOpenOne() {
+    appeal("2026-10-18").at(OpenDays.USUAL).screened().entitled();
+    appeal("2026-10-17").at(OpenDays.USUAL).screened().entitled();
+    appeal("2026-10-16").at(OpenDays.USUAL).screened().notEntitled();
+    var flood =
+        new OpenDays(List.of(new Closure(Asking.day("2026-11-18"), Asking.day("2026-11-20"))));
+    appeal("2026-10-14").at(flood).screened().entitled();
+    appeal("2026-10-13").at(flood).screened().notEntitled();
+    appeal("2026-11-08")
+        .says("keepPaying", true)
+        .at(OpenDays.USUAL)
+        .screened()
+        .amount("continues", true);
   }
 
   @Test

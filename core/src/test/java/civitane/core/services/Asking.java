@@ -27,6 +27,7 @@ import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
+import civitane.core.time.LastDay;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -40,7 +41,6 @@ import static org.testng.Assert.assertEquals;
 /** One household asking for one service, told fact by fact, and what comes out held against what should. */
 final class Asking {
   static final LocalDate LODGED = LocalDate.parse("2026-11-23");
-  private static final Screening SCREENING = new Screening(RateShelf.shipped());
 
   private final String service;
   private final Map<String, Object> answers = new LinkedHashMap<>();
@@ -53,6 +53,7 @@ final class Asking {
   private final List<Paper> papers = new ArrayList<>();
   private final List<Signature> signatures = new ArrayList<>();
   private LocalDate asOf = LODGED;
+  private LastDay lastDays = LastDay.AS_COUNTED;
   private int expected;
 
   private Asking(String service) {
@@ -154,6 +155,12 @@ final class Asking {
     return this;
   }
 
+  /** At an office whose limits end on a day on which it is open. */
+  Asking at(LastDay office) {
+    lastDays = office;
+    return this;
+  }
+
   /** Answers within an answer, by key and value in turn. */
   static Map<String, Object> of(Object... keysAndValues) {
     var values = new LinkedHashMap<String, Object>();
@@ -191,7 +198,7 @@ final class Asking {
             service, Told.as(Services.named(service).orElseThrow().answers(), answers))),
         papers,
         signatures);
-    return SCREENING.of(packet, mode).get(0);
+    return new Screening(RateShelf.shipped(), lastDays).of(packet, mode).get(0);
   }
 
   Outcomes screened() {

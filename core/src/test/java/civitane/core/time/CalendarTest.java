@@ -1,11 +1,13 @@
 package civitane.core.time;
 
 import java.time.LocalDate;
+import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
 /** Ages, months, quarters and the district's working days, edge cases first. */
@@ -20,6 +22,18 @@ public class CalendarTest {
     assertEquals(Ages.completedYears(day("2008-02-29"), day("2026-02-28")), 17);
     assertEquals(Ages.completedYears(day("2008-02-29"), day("2026-03-01")), 18);
     assertEquals(Ages.completedYears(day("2008-02-29"), day("2024-02-29")), 16);
+  }
+
+  @Test
+  public void aClosureIsSteppedOverTogetherWithWhatIsClosedAnyway() {
+    assertEquals(OpenDays.USUAL.of(day("2026-12-25")), day("2026-12-28"));
+    assertEquals(OpenDays.USUAL.of(day("2026-12-24")), day("2026-12-24"));
+    var flood = new OpenDays(List.of(new Closure(day("2026-12-23"), day("2026-12-28"))));
+    assertEquals(flood.of(day("2026-12-22")), day("2026-12-22"));
+    assertEquals(flood.of(day("2026-12-23")), day("2026-12-29"));
+    assertFalse(flood.isOpen(day("2026-12-28")));
+    assertThrows(
+        IllegalArgumentException.class, () -> new Closure(day("2026-12-23"), day("2026-12-22")));
   }
 
   @DataProvider

@@ -15,6 +15,7 @@ import civitane.core.rules.Result;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
 import civitane.core.rules.TimeLimit;
+import civitane.core.time.LastDay;
 import civitane.core.time.WorkingDays;
 import java.time.LocalDate;
 import java.util.List;
@@ -25,8 +26,8 @@ import static civitane.core.facts.Known.known;
 public final class DecisionAppeal implements Entitlement<DecisionAppealAnswers> {
 
   /** The last day to appeal against a decision that is delivered on a day, without a reason to be late. */
-  public static LocalDate lastDay(RateBook rates, LocalDate delivered) {
-    return delivered.plusDays(DecisionAppealTerms.of(rates).days());
+  public static LocalDate lastDay(RateBook rates, LocalDate delivered, LastDay lastDays) {
+    return lastDays.of(delivered.plusDays(DecisionAppealTerms.of(rates).days()));
   }
 
   @Override
@@ -98,7 +99,8 @@ public final class DecisionAppeal implements Entitlement<DecisionAppealAnswers> 
   private static DecisionAppealAmounts amounts(
       Situation<DecisionAppealAnswers> it, DecisionAppealTerms terms) {
     var answers = it.answers();
-    var inTime = !it.lodgedOn().isAfter(known(answers.delivered()).plusDays(terms.continueDays()));
+    var inTime = !it.lodgedOn()
+        .isAfter(it.lastDays().of(known(answers.delivered()).plusDays(terms.continueDays())));
     return new DecisionAppealAmounts(
         answers.keepPaying()
             && inTime

@@ -1,0 +1,94 @@
+package civitane.app.corrections;
+
+import civitane.app.claims.Claims;
+import civitane.app.closures.ClosureDeclared;
+import civitane.app.closures.Closures;
+import civitane.app.closures.DeclaredClosure;
+import civitane.app.jobs.Jobs;
+import civitane.app.staff.Staff;
+import civitane.core.claims.Why;
+import civitane.core.reasons.Argument;
+import civitane.core.time.OpenDays;
+import com.github.kagkarlsson.scheduler.task.FailureHandler;
+import com.github.kagkarlsson.scheduler.task.Task;
+import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import java.time.Duration;
+import java.util.UUID;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Moves what others have to do by days that turn out to be closed on to the next open day, claim by claim. */
+@Component
+class MovingToOpenDays {
+  private static final TaskDescriptor<Void> KIND = TaskDescriptor.of("move to open days");
+  private static final Duration AGAIN_AFTER = Duration.ofSeconds(10);
+
+  private final Closures closures;
+  private final CorrectionRows rows;
+  private final Claims claims;
+  private final Staff staff;
+  private final Jobs jobs;
+  private final TransactionTemplate inTransaction;
+
+  MovingToOpenDays(
+      Closures closures,
+      CorrectionRows rows,
+      Claims claims,
+      Staff staff,
+      Jobs jobs,
+      TransactionTemplate inTransaction) {
+    this.closures = closures;
+    this.rows = rows;
+    this.claims = claims;
+    this.staff = staff;
+    this.jobs = jobs;
+    this.inTransaction = inTransaction;
+  }
+
+  @Configuration
+  static class Later {
+    @Bean
+    static Task<Void> movingOfClosedDays(MovingToOpenDays moving) {
+      return Tasks.oneTime(KIND)
+          .onFailure(new FailureHandler.ExponentialBackoffFailureHandler<>(AGAIN_AFTER))
+          .execute((closure, context) -> moving.move(UUID.fromString(closure.getId())));
+    }
+  }
+
+  @EventListener
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void on(ClosureDeclared declared) {
+    jobs.later(KIND, declared.id().toString());
+  }
+
+  void move(UUID id) {
+    var closure = closures.find(id);
+    if (!closure.stands()) {
+      return;
+    }
+    var open = closures.openDays();
+    for (var number : claims.dueToOthers(closure.from(), closure.until())) {
+      inTransaction.executeWithoutResult(status -> move(number, closure, open));
+    }
+  }
+
+  private void move(String number, DeclaredClosure closure, OpenDays open) {
+    claims.moveItem(
+        staff.named(closure.by()),
+        number,
+        Why.OFFICE_CLOSED.with(
+            Argument.day(closure.from()),
+            Argument.day(closure.until()),
+            Argument.told(closure.because())),
+        (claim, act) -> claim.movedToOpen(act, open));
+    rows.of(number).stream()
+        .filter(request -> closure.days().covers(request.dueOn()))
+        .forEach(request -> rows.dueOn(request.id(), open.of(request.dueOn())));
+  }
+}
