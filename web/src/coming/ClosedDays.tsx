@@ -89,7 +89,7 @@ export function ClosedDays({ onSaid }: { onSaid: (words: string) => void }) {
           ))}
           <label className="flex flex-col gap-0.5 flex-1 min-w-60">
             <span className="soft small">{t("closed.because")}</span>
-            <input name="because" required className="input input-sm" autoComplete="off" />
+            <input name="because" required className="input input-sm w-full" autoComplete="off" />
           </label>
           <button type="submit" className="btn btn-sm">
             {t("closed.declare")}

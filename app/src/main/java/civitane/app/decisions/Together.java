@@ -9,6 +9,8 @@ import civitane.app.determining.Screenings;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.claims.SecondSignature;
+import civitane.core.claims.Why;
+import civitane.core.reasons.Reason;
 import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Outcome;
@@ -17,7 +19,6 @@ import civitane.words.Voice;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -107,17 +108,21 @@ class Together {
 
   private List<String> apart(Claims.Ready ready, Result result) {
     var grants = result.outcome() == Finding.ENTITLED;
-    var before = !claims.claim(ready.number()).decisions().isEmpty();
-    return Stream.of(
-            grants ? Stream.<String>of() : Stream.of("A refusal is read by itself."),
-            before ? Stream.of("It was decided before.") : Stream.<String>of(),
-            result.notes().stream().map(note -> DeskWords.WORDS.say(note.reason(), Voice.DESK)),
-            ready.urgent() ? Stream.of("It is urgent.") : Stream.<String>of(),
-            SecondSignature.isWanted(result, grants) || guard.isRestricted(ready.household())
-                ? Stream.of("A second signature is wanted.")
-                : Stream.<String>of())
-        .flatMap(each -> each)
-        .toList();
+    var apart = new ArrayList<Reason>();
+    if (!grants) {
+      apart.add(Why.REFUSAL_BY_ITSELF.with());
+    }
+    if (!claims.claim(ready.number()).decisions().isEmpty()) {
+      apart.add(Why.DECIDED_BEFORE.with());
+    }
+    result.notes().forEach(note -> apart.add(note.reason()));
+    if (ready.urgent()) {
+      apart.add(Why.IS_URGENT.with());
+    }
+    if (SecondSignature.isWanted(result, grants) || guard.isRestricted(ready.household())) {
+      apart.add(Why.SECOND_WANTED.with());
+    }
+    return apart.stream().map(why -> DeskWords.WORDS.say(why, Voice.DESK)).toList();
   }
 
   /** Decides each as it is computed, in the version that was looked at; one that can't be leaves the others as they are. */

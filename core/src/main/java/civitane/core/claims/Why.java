@@ -23,6 +23,10 @@ public enum Why implements ReasonCode {
   TOLD_OF_THE_OFFICE(list("what"), text("told")),
   URGENT_LINE,
   SECOND_WANTED,
+  /** Why a claim is looked at by itself and not decided together with others. */
+  REFUSAL_BY_ITSELF,
+  DECIDED_BEFORE,
+  IS_URGENT,
   TAKEN_UP(text("who")),
   USED(list("what"), list("before"), list("after"), text("because")),
   GRANTED,
