@@ -26,6 +26,7 @@ const screens = {
   outside: lazyRouteComponent(() => import("./outside/OutsideParties"), "OutsideParties"),
   registers: lazyRouteComponent(() => import("./registers/Registers"), "Registers"),
   comingUp: lazyRouteComponent(() => import("./coming/ComingUp"), "ComingUp"),
+  postOut: lazyRouteComponent(() => import("./post/PostOut"), "PostOut"),
   counter: lazyRouteComponent(() => import("./counter/Counter"), "Counter"),
   together: lazyRouteComponent(() => import("./together/Together"), "Together"),
   tray: lazyRouteComponent(() => import("./tray/Tray"), "Tray"),
@@ -122,6 +123,12 @@ const comingUp = createRoute({
   ...signedIn(screens.comingUp),
 });
 
+const postOut = createRoute({
+  getParentRoute: () => root,
+  path: "/post-out",
+  ...signedIn(screens.postOut),
+});
+
 const counter = createRoute({
   getParentRoute: () => root,
   path: "/counter",
@@ -153,6 +160,7 @@ const router = createRouter({
     registers,
     tray,
     comingUp,
+    postOut,
     counter,
     together,
     rules,

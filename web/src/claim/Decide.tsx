@@ -1,11 +1,12 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
-import { shortDay } from "../parts/format";
 import { Decided } from "./Decided";
+import { LetterLine } from "./LetterLine";
 import { LetterShown } from "./LetterShown";
 import { SecondSignature } from "./SecondSignature";
 import { TakeAppeal } from "./TakeAppeal";
+import { TakeBack } from "./TakeBack";
 import { useLetterShown } from "./useLetterShown";
 
 interface Props {
@@ -30,13 +31,10 @@ export function Decide({ claim, working, onChanged }: Props) {
     return (
       <section>
         <Decided decision={decision} />
+        {decision.letterWaits && <TakeBack claim={claim} onChanged={onChanged} />}
         <TakeAppeal number={claim.number} until={decision.appealableUntil} />
         {working.letters.map((one) => (
-          <p key={one.id}>
-            <a className="plain-link" href={`/api/letters/${one.id}`} target="_blank" rel="noreferrer">
-              {t(`claim.letter.${one.kind}`)}, {shortDay(one.writtenOn)}
-            </a>
-          </p>
+          <LetterLine key={one.id} letter={one} />
         ))}
       </section>
     );

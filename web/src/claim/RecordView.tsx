@@ -5,6 +5,7 @@ import { useSession } from "../api/session";
 import { clockTime, shortDay } from "../parts/format";
 import { TurnMark } from "../parts/TurnMark";
 import { useTrying } from "../parts/useTrying";
+import { LetterLine } from "./LetterLine";
 
 interface Props {
   claim: ClaimView;
@@ -36,12 +37,7 @@ export function RecordView({ claim, letters, onChanged }: Props) {
         <section className="mb-6">
           <h2 className="head">{t("claim.letters")}</h2>
           {letters.map((letter) => (
-            <p key={letter.id}>
-              <a className="plain-link" href={`/api/letters/${letter.id}`} target="_blank" rel="noreferrer">
-                {t(`claim.letter.${letter.kind}`)}, {shortDay(letter.writtenOn)}
-              </a>{" "}
-              <span className="case soft">{letter.code}</span>
-            </p>
+            <LetterLine key={letter.id} letter={letter} />
           ))}
         </section>
       )}

@@ -18,6 +18,7 @@ import { DeskRow, HEIGHT } from "./DeskRow";
 import { Drafts } from "./Drafts";
 import { DueReminders } from "./DueReminders";
 import { Peek } from "./Peek";
+import { PostLine } from "./PostLine";
 import { deskQuery, draftsQuery } from "./queries";
 import { Rounds } from "./Rounds";
 
@@ -144,6 +145,7 @@ export function Desk() {
           <Batches />
           <DueReminders />
           <ComingLine />
+          <PostLine />
           {round === "decide" && (
             <p className="px-5 py-2 border-b border-base-300">
               <Link to="/alike" className="plain-link">

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useNavigate } from "@tanstack/react-router";
+import { Link, useNavigate } from "@tanstack/react-router";
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
@@ -34,7 +34,12 @@ export function Tray() {
       <Bar />
       <main className="panes flex-1 min-h-0 grid grid-cols-[18rem_minmax(0,1fr)_22rem]">
         <section className="overflow-y-auto px-4 py-4 border-r border-base-300" aria-label={t("tray.list")}>
-          <h1 className="case text-[1.5rem] mb-2">{t("tray.title")}</h1>
+          <h1 className="case text-[1.5rem]">{t("tray.title")}</h1>
+          <p className="mb-3">
+            <Link to="/post-out" className="plain-link">
+              {t("post.title")}
+            </Link>
+          </p>
           <PaperDrop send={sendPost} onTaken={() => queries.invalidateQueries({ queryKey: ["tray"] })} />
           {tray.isError && (
             <p role="alert" className="wrong mt-3">

@@ -228,6 +228,14 @@ create table claim_decision (
   primary key (claim_id, nr)
 );
 
+-- Letters that went into the post together, and can be printed again as they were.
+create table post_run (
+  id uuid primary key,
+  nr int generated always as identity,
+  made_by text not null references staff,
+  made_at timestamptz not null
+);
+
 create table letter (
   id uuid primary key,
   kind text not null,
@@ -238,9 +246,31 @@ create table letter (
   written_on date not null,
   -- Which of its kind about the number: a claim is decided again, and asks more than once.
   occasion int not null,
+  -- When it went out: with a run, or, where there is none, into somebody's hand.
+  left_at timestamptz,
+  left_by text,
+  run_id uuid references post_run,
+  -- What it told was taken back before it went out; it never does.
+  taken_back_at timestamptz,
+  came_back_at timestamptz,
   unique (kind, about, occasion)
 );
 create index letter_about on letter (about);
+create index letter_waiting on letter (written_on, code) where left_at is null and taken_back_at is null;
+create index letter_of_run on letter (run_id);
+
+-- Households to which no more post goes, since a letter came back.
+create table post_hold (
+  id uuid primary key,
+  household_id uuid not null references household,
+  letter_id uuid not null references letter,
+  noticed_by text not null references staff,
+  since timestamptz not null,
+  ended_by text references staff,
+  ended_at timestamptz,
+  because text
+);
+create unique index post_hold_open on post_hold (household_id) where ended_at is null;
 
 -- What a household was asked for in one letter; of the items themselves the claim tells.
 create table correction_request (

@@ -30,6 +30,7 @@ public class AuthorisationTest extends OnDatabase {
       "/registers",
       "/tray",
       "/coming-up",
+      "/post-out",
       "/counter",
       "/alike",
       "/rules/{service}",

@@ -133,6 +133,9 @@ public class WalkStory extends Story {
     go(page, "/coming-up");
     assertThat(page.getByText("Coming up in the next sixty days")).isVisible();
     walk.past("what is coming up");
+    go(page, "/post-out");
+    assertThat(page.getByText("What came back")).isVisible();
+    walk.past("post that goes out");
     go(page, "/counter");
     assertThat(page.getByText("At the counter today")).isVisible();
     walk.past("the counter");

@@ -74,6 +74,9 @@ public class WidthsStory extends Story {
     go(page, "/coming-up");
     assertThat(page.getByText("Coming up in the next sixty days")).isVisible();
     fits("what is coming up");
+    go(page, "/post-out");
+    assertThat(page.getByText("What came back")).isVisible();
+    fits("post that goes out");
     go(page, "/counter");
     assertThat(page.getByText("At the counter today")).isVisible();
     fits("the counter");

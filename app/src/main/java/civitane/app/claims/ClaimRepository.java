@@ -23,6 +23,8 @@ interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
 
   List<StoredClaim> findByApplicationIdOrderByNumber(UUID application);
 
+  List<StoredClaim> findByNumberIn(Collection<String> numbers);
+
   @Query(value = "select nextval('claim_running')", nativeQuery = true)
   long nextRunning();
 

@@ -30,12 +30,15 @@ import civitane.packet.PacketWriter;
 import civitane.words.Voice;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -174,6 +177,24 @@ public class Claims {
     move(hold(number), claim -> how.apply(claim, act));
   }
 
+  /** What came up with the claims of a household is settled, wherever it still is. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void settle(Staff.Colleague by, UUID household, String subject, Reason because) {
+    for (var stored : claims.findByHouseholdIdOrderByNumber(household)) {
+      stored.claim().live().stream()
+          .filter(item -> item.want().subject().equals(subject))
+          .forEach(item ->
+              moveItem(by, stored.number(), because, (claim, act) -> claim.accept(act, item.id())));
+    }
+  }
+
+  /** The households of some claims, by the claims' numbers; of numbers that are no claims there is none. */
+  @Transactional(readOnly = true)
+  public Map<String, UUID> householdsOf(Collection<String> numbers) {
+    return claims.findByNumberIn(numbers).stream()
+        .collect(Collectors.toMap(StoredClaim::number, StoredClaim::householdId));
+  }
+
   /** The claims that want something of others by one of some days. */
   @Transactional(readOnly = true)
   public List<String> dueToOthers(LocalDate from, LocalDate until) {
@@ -182,7 +203,7 @@ public class Claims {
 
   /** Something comes up with the claims of a household that nobody has decided yet; what has before does not again. */
   @Transactional(propagation = Propagation.MANDATORY)
-  void surface(UUID household, String subject, Reason because) {
+  public void surface(UUID household, String subject, Reason because) {
     for (var stored : claims.findByHouseholdIdOrderByNumber(household)) {
       var claim = stored.claim();
       if (claim.state().isUndecided()

@@ -106,6 +106,14 @@ class DecisionController {
     return claims.view(number);
   }
 
+  /** Takes a decision back whose letter has not gone out. */
+  @PostMapping("/api/claims/{number}/decision-taken-back")
+  @PreAuthorize(May.WORK_CLAIMS)
+  ClaimView takeBack(@PathVariable String number, @RequestBody SentBack back) {
+    decisions.takeBack(staff.me(), number, back.version(), back.because());
+    return claims.view(number);
+  }
+
   /** What the claim would come to with another value at one place; nothing of it is kept. */
   @PostMapping("/api/claims/{number}/tried")
   @PreAuthorize(May.WORK_CLAIMS)

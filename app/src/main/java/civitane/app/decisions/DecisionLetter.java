@@ -63,7 +63,7 @@ final class DecisionLetter {
    */
   LetterText text(int occasion, boolean grant, @Nullable String reason, LocalDate appealableUntil) {
     return new LetterText(
-        "decision",
+        Decisions.LETTER,
         number,
         occasion,
         language,

@@ -42,6 +42,9 @@ public class Decisions {
   private static final Pattern SETTABLE =
       Pattern.compile("/(?:household|requests/0/answers)(?:/[^/]+)*/(?!id$)[^/]+");
 
+  /** The kind of letter that tells a decision. */
+  static final String LETTER = "decision";
+
   private static final String UNREADABLE = "The claim's facts can't be read.";
 
   private final Claims claims;
@@ -90,6 +93,7 @@ public class Decisions {
    * @param waits whether it stands only once somebody else has signed
    * @param secondBy who signed second; null where nobody has
    * @param appealableUntil the last day to appeal against it, without a reason to be late
+   * @param letterWaits whether its letter has not gone out, so that it can be taken back
    */
   public record Decided(
       String outcome,
@@ -98,7 +102,8 @@ public class Decisions {
       LocalDate on,
       boolean waits,
       @Nullable String secondBy,
-      LocalDate appealableUntil) {}
+      LocalDate appealableUntil,
+      boolean letterWaits) {}
 
   /**
    * The working of a claim: what the rules say now, what was decided, and the letters.
@@ -122,7 +127,8 @@ public class Decisions {
             one.on(),
             one.state() == DecisionState.WAITS_FOR_SECOND,
             one.secondBy() == null ? null : staff.nameOf(one.secondBy()),
-            screenings.appealableUntil(one.on())))
+            screenings.appealableUntil(one.on()),
+            letters.waits(LETTER, number)))
         .orElse(null);
     var packet = claims.facts(number).packet();
     return new Working(
@@ -283,6 +289,26 @@ public class Decisions {
         version,
         Why.SENT_BACK.with(Argument.told(reason.strip())),
         (claim, act) -> claim.sendBack(act));
+  }
+
+  /** Takes a decision back that stands and whose letter has not gone out; the claim is open again, the letter never goes. */
+  @Transactional
+  void takeBack(Staff.Colleague by, String number, int version, String because) {
+    if (because.isBlank()) {
+      throw Problem.wrong("Who takes a decision back says why.");
+    }
+    claims.mine(by, number);
+    if (!letters.takeBack(LETTER, number)) {
+      throw Problem.wrong(
+          "Its letter has gone out. From there on a change is reported, or it is opened again.");
+    }
+    claims.change(
+        by,
+        number,
+        version,
+        Why.DECISION_TAKEN_BACK.with(Argument.told(because.strip())),
+        (claim, act) -> claim.sendBack(act));
+    audit.record(by.login(), "decision taken back", number, "");
   }
 
   private static void check(Result result, boolean grant, @Nullable String reason) {

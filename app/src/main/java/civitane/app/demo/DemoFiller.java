@@ -9,6 +9,7 @@ import civitane.app.drafts.Draft;
 import civitane.app.lodging.Lodging;
 import civitane.app.money.Debts;
 import civitane.app.papers.Tray;
+import civitane.app.post.PostOut;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
@@ -47,6 +48,7 @@ class DemoFiller implements ApplicationRunner {
   private final Debts debts;
   private final DemoActs acts;
   private final Tray tray;
+  private final PostOut post;
   private final OfficeClock clock;
   private final JdbcClient database;
   private final JsonMapper json;
@@ -61,6 +63,7 @@ class DemoFiller implements ApplicationRunner {
       Debts debts,
       DemoActs acts,
       Tray tray,
+      PostOut post,
       OfficeClock clock,
       JdbcClient database,
       JsonMapper json) {
@@ -73,6 +76,7 @@ class DemoFiller implements ApplicationRunner {
     this.debts = debts;
     this.acts = acts;
     this.tray = tray;
+    this.post = post;
     this.clock = clock;
     this.database = database;
     this.json = json;
@@ -97,6 +101,7 @@ class DemoFiller implements ApplicationRunner {
       throw new IllegalStateException("stories that can't be told: " + String.join("\n", untold));
     }
     clock.setBack(Duration.ofDays(1));
+    post.postAll(staff.named("teun"));
     for (var line : lines("/demo/post.ndjson")) {
       var post = json.readValue(line, MadePaper.class);
       tray.bring(staff.named(FRONT_DESK), post.pdf(), post.name());

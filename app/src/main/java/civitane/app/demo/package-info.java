@@ -9,6 +9,7 @@
       "lodging",
       "money",
       "papers",
+      "post",
       "problems",
       "staff"
     })

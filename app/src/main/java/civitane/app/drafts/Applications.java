@@ -214,6 +214,11 @@ public class Applications {
     return "R-" + claim.substring(claim.indexOf('-') + 1);
   }
 
+  /** The claim that a letter is about: the one of its receipt, or the one whose number it bears. */
+  public static String claimOf(String about) {
+    return about.startsWith("R-") ? "BW-" + about.substring(about.indexOf('-') + 1) : about;
+  }
+
   public ApplicationView view(StoredApplication record) {
     var numbers = claims.ofApplication(record.id());
     var about =

@@ -3,6 +3,7 @@ package civitane.app.letters;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +22,11 @@ class StoredLetter {
   private byte @Nullable [] pdf;
   private LocalDate writtenOn;
   private int occasion;
+  private @Nullable Instant leftAt;
+  private @Nullable String leftBy;
+  private @Nullable UUID runId;
+  private @Nullable Instant takenBackAt;
+  private @Nullable Instant cameBackAt;
 
   protected StoredLetter() {}
 
@@ -52,6 +58,20 @@ class StoredLetter {
 
   String says() {
     return says;
+  }
+
+  /** Whether it has neither gone out nor been taken back. */
+  boolean waits() {
+    return leftAt == null && takenBackAt == null;
+  }
+
+  @Nullable
+  Instant leftAt() {
+    return leftAt;
+  }
+
+  void cameBack(Instant at) {
+    cameBackAt = at;
   }
 
   byte @Nullable [] pdf() {

@@ -37,6 +37,7 @@ class PageController {
     "/registers",
     "/tray",
     "/coming-up",
+    "/post-out",
     "/counter",
     "/alike",
     "/households/{id}",

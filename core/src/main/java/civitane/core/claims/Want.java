@@ -58,10 +58,16 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
   /** That somebody does not act for the household any more; with the subject it is about. */
   public static final String ACTING = "acting:";
 
+  /** That a letter to the household came back undelivered; with the letter it is about. */
+  public static final String POST = "post:";
+
   /** Whether it is about the claim itself, so that no rule says that it is not wanted any more. */
   public boolean isOfTheClaim() {
     return kind == ItemKind.JUDGEMENT
-        && (subject.equals(HURRY) || subject.startsWith(REACHED) || subject.startsWith(ACTING));
+        && (subject.equals(HURRY)
+            || subject.startsWith(REACHED)
+            || subject.startsWith(ACTING)
+            || subject.startsWith(POST));
   }
 
   /** Whether it was only told, and waits for whoever's word counts. */

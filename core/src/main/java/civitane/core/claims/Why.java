@@ -85,6 +85,11 @@ public enum Why implements ReasonCode {
   ACTING_ENDED(text("who"), date("on")),
   KNOWN_ALREADY,
   ACTING_SETTLED(text("because")),
+  /** A letter came back: where the household lives is in doubt, and no more post goes there. */
+  POST_CAME_BACK(date("written")),
+  POST_SETTLED(text("because")),
+  /** A decision was taken back while its letter had not gone out. */
+  DECISION_TAKEN_BACK(text("because")),
   ASKED_THEM(text("who"), text("how")),
   PAPER_CAME(word("kind")),
   /** What was granted ends on a day; the household is told beforehand. */

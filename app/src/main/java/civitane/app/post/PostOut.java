@@ -1,0 +1,148 @@
+package civitane.app.post;
+
+import civitane.app.access.Guard;
+import civitane.app.audit.AuditLog;
+import civitane.app.claims.Claims;
+import civitane.app.drafts.Applications;
+import civitane.app.letters.Letters;
+import civitane.app.problems.Problem;
+import civitane.app.staff.Staff;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.apache.pdfbox.io.IOUtils;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
+import org.apache.pdfbox.multipdf.PDFMergerUtility;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Letters go out: together with a run of post, or into somebody's hand. Each goes once; a run can be printed again. */
+@Service
+public class PostOut {
+  /** More at once no printer holds. */
+  private static final int MOST = 200;
+
+  private static final int RUNS = 10;
+
+  private final Letters letters;
+  private final PostRows rows;
+  private final Claims claims;
+  private final Guard guard;
+  private final AuditLog audit;
+  private final Clock clock;
+
+  PostOut(Letters letters, PostRows rows, Claims claims, Guard guard, AuditLog audit, Clock clock) {
+    this.letters = letters;
+    this.rows = rows;
+    this.claims = claims;
+    this.guard = guard;
+    this.audit = audit;
+    this.clock = clock;
+  }
+
+  /** What waits to go out, without what is not there for who looks. */
+  @Transactional(readOnly = true)
+  List<ToGo> waiting(Staff.Colleague by) {
+    var waiting = letters.waiting(MOST);
+    var households = claims.householdsOf(waiting.stream()
+        .map(letter -> Applications.claimOf(letter.about()))
+        .collect(Collectors.toSet()));
+    var hidden = guard.hiddenFrom(by);
+    var held = held();
+    return waiting.stream()
+        .filter(letter -> !hidden.contains(of(letter, households).orElse(null)))
+        .map(letter -> new ToGo(
+            letter.id(),
+            letter.kind(),
+            letter.to(),
+            letter.about(),
+            of(letter, households)
+                .map(household -> Applications.claimOf(letter.about()))
+                .orElse(null),
+            letter.writtenOn(),
+            of(letter, households).filter(held::contains).isPresent()))
+        .toList();
+  }
+
+  private static Optional<UUID> of(Letters.Addressed letter, Map<String, UUID> households) {
+    return Optional.ofNullable(households.get(Applications.claimOf(letter.about())));
+  }
+
+  private Set<UUID> held() {
+    return rows.holds().stream().map(Hold::household).collect(Collectors.toSet());
+  }
+
+  @Transactional(readOnly = true)
+  List<PostRun> runs() {
+    return rows.runs(RUNS);
+  }
+
+  /** Puts letters into the post. What went out meanwhile, or is held back, is left out. */
+  @Transactional
+  public UUID post(Staff.Colleague by, List<UUID> chosen) {
+    var mayGo = waiting(by).stream()
+        .filter(letter -> !letter.held())
+        .map(ToGo::id)
+        .collect(Collectors.toSet());
+    var run = UUID.randomUUID();
+    rows.addRun(run, by.login(), clock.instant());
+    var gone = chosen.stream()
+        .filter(mayGo::contains)
+        .filter(letter -> letters.leave(by, letter, run))
+        .count();
+    if (gone == 0) {
+      throw Problem.overtaken("None of these letters waits any more. Look at what does.");
+    }
+    audit.record(by.login(), "post run", run.toString(), String.valueOf(gone));
+    return run;
+  }
+
+  /** Everything that waits and is not held back goes into the post. */
+  @Transactional
+  public UUID postAll(Staff.Colleague by) {
+    return post(by, waiting(by).stream().map(ToGo::id).toList());
+  }
+
+  /** A letter is given into the hand of whom it is for. */
+  @Transactional
+  void handOver(Staff.Colleague by, UUID letter) {
+    if (waiting(by).stream().noneMatch(one -> one.id().equals(letter))
+        || !letters.leave(by, letter, null)) {
+      throw Problem.overtaken("The letter does not wait any more. Look at what does.");
+    }
+    audit.record(by.login(), "letter handed over", letter.toString(), "");
+  }
+
+  /** The pages of a run as they are printed, without letters that are not there for who prints. */
+  byte[] pages(Staff.Colleague by, UUID run) {
+    var hidden = guard.hiddenFrom(by);
+    var laid = letters.ofRun(run).stream()
+        .filter(letter -> household(letter).filter(hidden::contains).isEmpty())
+        .toList();
+    if (laid.isEmpty()) {
+      throw Problem.notThere("The run");
+    }
+    var merger = new PDFMergerUtility();
+    var pages = new ByteArrayOutputStream();
+    merger.setDestinationStream(pages);
+    laid.forEach(letter -> merger.addSource(new RandomAccessReadBuffer(letters.pdf(by, letter))));
+    try {
+      merger.mergeDocuments(IOUtils.createMemoryOnlyStreamCache());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return pages.toByteArray();
+  }
+
+  private Optional<UUID> household(UUID letter) {
+    var claim = Applications.claimOf(letters.addressed(letter).about());
+    return Optional.ofNullable(claims.householdsOf(Set.of(claim)).get(claim));
+  }
+}
