@@ -21,6 +21,7 @@ export function PostOut() {
   const [left, setLeft] = useState<string[]>([]);
   const waiting = post.data?.waiting ?? [];
   const chosen = waiting.filter((one) => !one.held && !left.includes(one.id));
+  const toSend = chosen.length > 0 ? t("post.send", { count: chosen.length }) : t("post.sendNone");
   const fresh = (now: Schemas["PostView"], words: string) => {
     queries.setQueryData(["post"], now);
     queries.invalidateQueries({ queryKey: ["post", "waiting"] });
@@ -57,7 +58,7 @@ export function PostOut() {
             disabled={chosen.length === 0}
             onClick={send}
           >
-            {t("post.send", { count: chosen.length })} <Key of="Alt+S" />
+            {toSend} <Key of="Alt+S" />
           </button>
         </div>
         {post.isPending && <p className="soft">{t("claim.loading")}</p>}
@@ -120,7 +121,7 @@ export function PostOut() {
         keys={[
           {
             key: "Alt+S",
-            says: t("post.send", { count: chosen.length }),
+            says: toSend,
             act: () => document.getElementById("send-post")?.click(),
           },
           { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },

@@ -22,6 +22,8 @@ public class PostOutStory extends Story {
 
   private void decide() {
     page.keyboard().press("Alt+w");
+    assertThat(page.getByText("As computed: Entitled.")).isVisible();
+    page.keyboard().press("Alt+g");
     page.getByRole(
             AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Grant and write to " + WHO))
         .press("Enter");

@@ -101,7 +101,7 @@ class DemoFiller implements ApplicationRunner {
       throw new IllegalStateException("stories that can't be told: " + String.join("\n", untold));
     }
     clock.setBack(Duration.ofDays(1));
-    post.postAll(staff.named("teun"));
+    post.postWritten(staff.named("teun"), LocalDate.now(clock).minusDays(1));
     for (var line : lines("/demo/post.ndjson")) {
       var post = json.readValue(line, MadePaper.class);
       tray.bring(staff.named(FRONT_DESK), post.pdf(), post.name());

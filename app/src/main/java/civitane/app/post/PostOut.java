@@ -11,6 +11,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -104,10 +105,15 @@ public class PostOut {
     return run;
   }
 
-  /** Everything that waits and is not held back goes into the post. */
+  /** Everything that was written by a day and is not held back goes into the post. */
   @Transactional
-  public UUID postAll(Staff.Colleague by) {
-    return post(by, waiting(by).stream().map(ToGo::id).toList());
+  public UUID postWritten(Staff.Colleague by, LocalDate until) {
+    return post(
+        by,
+        waiting(by).stream()
+            .filter(letter -> !letter.writtenOn().isAfter(until))
+            .map(ToGo::id)
+            .toList());
   }
 
   /** A letter is given into the hand of whom it is for. */
