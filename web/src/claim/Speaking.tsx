@@ -9,6 +9,7 @@ import { DayPlace } from "../parts/DayPlace";
 import { shortDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
 import { waysToReach } from "../parts/waysToReach";
+import { Appointments } from "./Appointments";
 import { Knowledge } from "./Knowledge";
 
 const RIGHTS = vocabulary("actingRight");
@@ -49,6 +50,7 @@ export function Speaking({ claim, today, onChanged }: Props) {
         <ActsFor key={acting.id} acting={acting} claim={claim} today={today} onChanged={onChanged} />
       ))}
       <Begins claim={claim} today={today} onChanged={onChanged} />
+      {works && <Appointments claim={claim} today={today} onChanged={onChanged} />}
     </section>
   );
 }

@@ -1,6 +1,7 @@
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done } from "../api/client";
+import { useSession } from "../api/session";
 import { useTrying } from "../parts/useTrying";
 
 interface Props {
@@ -13,6 +14,8 @@ export function TakeBack({ claim, onChanged }: Props) {
   const { t } = useTranslation();
   const [attempt, refusal] = useTrying();
   const [asking, setAsking] = useState(false);
+  const session = useSession();
+  const isTheirs = session?.name === claim.holder || session?.role === "senior caseworker";
   const back = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const because = String(new FormData(event.currentTarget).get("because"));
@@ -26,6 +29,7 @@ export function TakeBack({ claim, onChanged }: Props) {
       onChanged();
     });
   };
+  if (!isTheirs) return null;
   return (
     <div className="my-3">
       <p className="small soft">{t("post.letterWaits")}</p>

@@ -93,6 +93,9 @@ export function ComingRow({ day, onSeenTo }: Props) {
           >
             {t("coming.send", { name: day.name })}
           </button>
+          <a className="plain-link" href={`/api/claims/${claim}/form`}>
+            {t("coming.form")}
+          </a>
         </p>
       )}
       {doing === "settle" && (

@@ -6,6 +6,7 @@ import { api, done, type Schemas } from "../api/client";
 import { Bar } from "../parts/Bar";
 import { KeyStrip } from "../parts/Keys";
 import { Arriving } from "./Arriving";
+import { Awaited } from "./Awaited";
 import { ToldThere } from "./ToldThere";
 import { Waits } from "./Waits";
 
@@ -47,6 +48,7 @@ export function Counter() {
               />
             ))}
           </ul>
+          <Awaited />
         </section>
         <aside className="overflow-y-auto bg-base-200 border-l border-base-300 p-4">
           <Arriving onArrived={fresh} />

@@ -21,6 +21,7 @@ import { Peek } from "./Peek";
 import { PostLine } from "./PostLine";
 import { deskQuery, draftsQuery } from "./queries";
 import { Rounds } from "./Rounds";
+import { TodaysAppointments } from "./TodaysAppointments";
 
 // What the Desk does without at first comes when it is asked for.
 const ImportPacket = lazy(() => import("./ImportPacket"));
@@ -143,6 +144,7 @@ export function Desk() {
             </p>
           )}
           <Batches />
+          <TodaysAppointments />
           <DueReminders />
           <ComingLine />
           <PostLine />

@@ -640,6 +640,28 @@ create table foreseen_settled (
   primary key (household_id, what)
 );
 
+-- When somebody of the office meets a household, and what came of it.
+create table appointment (
+  id uuid primary key,
+  claim text not null,
+  on_day date not null,
+  at_time time not null,
+  minutes int not null,
+  with_whom text not null references staff,
+  place text not null,
+  interpreter text,
+  about text not null,
+  made_by text not null references staff,
+  made_at timestamptz not null,
+  here_since timestamptz,
+  over text,
+  note text,
+  over_by text references staff,
+  over_at timestamptz
+);
+create index appointment_on on appointment (on_day, at_time);
+create index appointment_about on appointment (claim);
+
 -- Days on which the office is closed though they are working days.
 create table closure (
   id uuid primary key,

@@ -3,6 +3,9 @@ package civitane.app;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.stream.StreamSupport;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.interactive.form.PDField;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -58,6 +61,21 @@ public class ComingUpTest extends OnDatabase {
     var again = asIkenna(post("/api/claims/{number}/renewal", "", number));
     assertEquals(again.getResponse().getStatus(), 412);
     assertEquals(count("letter where kind = 'renewal' and about = '" + number + "'"), 1);
+  }
+
+  @Test
+  public void theFormToAskAgainHoldsWhatIsKnown() throws Exception {
+    var number = granted();
+    var form = asIkenna(get("/api/claims/{number}/form", number));
+    assertEquals(form.getResponse().getStatus(), 200);
+    try (var pdf = Loader.loadPDF(form.getResponse().getContentAsByteArray())) {
+      var values = pdf.getDocumentCatalog().getAcroForm().getFieldTree();
+      var filled = StreamSupport.stream(values.spliterator(), false)
+          .map(PDField::getValueAsString)
+          .toList();
+      assertTrue(filled.contains("Tamsett"), filled.toString());
+      assertTrue(filled.contains("Marsh Road School"), filled.toString());
+    }
   }
 
   @Test

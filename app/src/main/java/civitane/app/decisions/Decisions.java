@@ -11,6 +11,7 @@ import civitane.app.determining.Screenings;
 import civitane.app.ledger.Ledgers;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Letters;
+import civitane.app.letters.LettersOut;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.claims.DecisionState;
@@ -54,6 +55,7 @@ public class Decisions {
   private final SecondSignatures seconds;
   private final Guard guard;
   private final Letters letters;
+  private final LettersOut lettersOut;
   private final Staff staff;
   private final AuditLog audit;
   private final DeterminationRepository determinations;
@@ -68,6 +70,7 @@ public class Decisions {
       SecondSignatures seconds,
       Guard guard,
       Letters letters,
+      LettersOut lettersOut,
       Staff staff,
       AuditLog audit,
       DeterminationRepository determinations,
@@ -80,6 +83,7 @@ public class Decisions {
     this.seconds = seconds;
     this.guard = guard;
     this.letters = letters;
+    this.lettersOut = lettersOut;
     this.staff = staff;
     this.audit = audit;
     this.determinations = determinations;
@@ -128,7 +132,7 @@ public class Decisions {
             one.state() == DecisionState.WAITS_FOR_SECOND,
             one.secondBy() == null ? null : staff.nameOf(one.secondBy()),
             screenings.appealableUntil(one.on()),
-            letters.waits(LETTER, number)))
+            lettersOut.waits(LETTER, number)))
         .orElse(null);
     var packet = claims.facts(number).packet();
     return new Working(
@@ -298,7 +302,7 @@ public class Decisions {
       throw Problem.wrong("Who takes a decision back says why.");
     }
     claims.mine(by, number);
-    if (!letters.takeBack(LETTER, number)) {
+    if (!lettersOut.takeBack(LETTER, number)) {
       throw Problem.wrong(
           "Its letter has gone out. From there on a change is reported, or it is opened again.");
     }

@@ -1,6 +1,7 @@
 package civitane.app.demo;
 
 import civitane.app.corrections.Finding;
+import java.time.LocalTime;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -12,7 +13,8 @@ import tools.jackson.databind.JsonNode;
  * @param finding what is found wrong there
  * @param value what comes in
  * @param because in the caseworker's words, where a reason is told
- * @param days how many days the household has, from then
+ * @param days how many days the household has, or until they are met, from then
+ * @param at the time they are met at
  */
 record DemoAct(
     int daysAgo,
@@ -22,7 +24,8 @@ record DemoAct(
     @Nullable JsonNode value,
     @Nullable MadePaper paper,
     @Nullable String because,
-    @Nullable Integer days) {
+    @Nullable Integer days,
+    @Nullable LocalTime at) {
 
   /** What can be done. */
   enum Doing {
@@ -30,6 +33,7 @@ record DemoAct(
     FIND,
     ASK,
     ANSWER,
-    MORE_TIME
+    MORE_TIME,
+    MEET
   }
 }

@@ -1,5 +1,7 @@
 package civitane.app.demo;
 
+import civitane.app.appointments.Appointments;
+import civitane.app.appointments.Place;
 import civitane.app.claims.Claims;
 import civitane.app.claims.Moving;
 import civitane.app.corrections.Corrections;
@@ -13,6 +15,7 @@ import civitane.core.facts.PaperKind;
 import civitane.core.facts.Payslip;
 import civitane.core.facts.Vocabulary;
 import civitane.core.money.Amount;
+import civitane.core.time.LastDay;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -27,11 +30,15 @@ import static civitane.core.facts.Known.known;
 @Component
 @ConditionalOnProperty("civitane.demo")
 class DemoActs {
+  private static final int HALF_AN_HOUR = 30;
+
   private final Claims claims;
   private final Decisions decisions;
   private final Corrections corrections;
   private final Moving moving;
   private final Papers papers;
+  private final Appointments appointments;
+  private final LastDay openDays;
   private final Clock clock;
 
   DemoActs(
@@ -40,12 +47,16 @@ class DemoActs {
       Corrections corrections,
       Moving moving,
       Papers papers,
+      Appointments appointments,
+      LastDay openDays,
       Clock clock) {
     this.claims = claims;
     this.decisions = decisions;
     this.corrections = corrections;
     this.moving = moving;
     this.papers = papers;
+    this.appointments = appointments;
+    this.openDays = openDays;
     this.clock = clock;
   }
 
@@ -69,6 +80,18 @@ class DemoActs {
       case MORE_TIME ->
         moving.moreTime(
             by, number, version, theirs(number).get(0).id(), until(act), known(act.because()));
+      case MEET ->
+        appointments.make(
+            by,
+            number,
+            new Appointments.Wished(
+                openDays.of(until(act)),
+                known(act.at()),
+                HALF_AN_HOUR,
+                by.login(),
+                Place.COUNTER,
+                act.value() == null ? "" : act.value().asString(),
+                known(act.because())));
     }
   }
 

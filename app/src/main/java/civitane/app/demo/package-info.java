@@ -1,6 +1,7 @@
 /** The Brackwater District: households and claims to look at, and a clock that can be set. */
 @org.springframework.modulith.ApplicationModule(
     allowedDependencies = {
+      "appointments",
       "changes",
       "claims",
       "corrections",

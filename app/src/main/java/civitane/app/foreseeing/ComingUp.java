@@ -17,6 +17,7 @@ import civitane.core.foresight.Foreseen;
 import civitane.core.foresight.Why;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
+import civitane.core.time.LastDay;
 import civitane.words.Voice;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -57,6 +58,7 @@ class ComingUp {
   private final Guard guard;
   private final Staff staff;
   private final AuditLog audit;
+  private final LastDay lastDays;
   private final Clock clock;
 
   ComingUp(
@@ -70,6 +72,7 @@ class ComingUp {
       Guard guard,
       Staff staff,
       AuditLog audit,
+      LastDay lastDays,
       Clock clock) {
     this.grants = grants;
     this.people = people;
@@ -81,6 +84,7 @@ class ComingUp {
     this.guard = guard;
     this.staff = staff;
     this.audit = audit;
+    this.lastDays = lastDays;
     this.clock = clock;
   }
 
@@ -176,6 +180,12 @@ class ComingUp {
     audit.record(by.login(), "foreseen seen to", foretold.household().toString(), foretold.what());
   }
 
+  /** A day by which a household asks is one on which the office is open, unless that would be too late. */
+  private LocalDate openBy(LocalDate day, LocalDate end) {
+    var open = lastDays.of(day);
+    return open.isAfter(end) ? day : open;
+  }
+
   /** Tells the household of a claim that what was granted ends, and asks it to ask again: once. */
   @Transactional
   void askToRenew(Staff.Colleague by, String number) {
@@ -197,7 +207,7 @@ class ComingUp {
             ledgers.acting(ending.household()).values(),
             grants.awards(number),
             ending.on(),
-            before.isAfter(today) ? before : ending.on()));
+            before.isAfter(today) ? openBy(before, ending.on()) : ending.on()));
     claims.note(by, number, civitane.core.claims.Why.RENEWAL_ASKED.with(Argument.day(ending.on())));
   }
 }

@@ -1,5 +1,6 @@
 package civitane.app.forms;
 
+import civitane.app.claims.Claims;
 import civitane.app.determining.Screenings;
 import civitane.app.drafts.ApplicationView;
 import civitane.app.drafts.Applications;
@@ -12,6 +13,7 @@ import civitane.app.staff.Staff;
 import civitane.core.rules.Entitlement;
 import civitane.core.services.Services;
 import civitane.packet.Fault;
+import civitane.packet.PacketWriter;
 import civitane.packet.form.FormFault;
 import civitane.packet.form.FormReader;
 import civitane.packet.form.FormWriter;
@@ -32,6 +34,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
 
 import static civitane.core.facts.Known.known;
 
@@ -45,6 +48,8 @@ class FormController {
   private final FormReader reader;
   private final PrintedForms printed;
   private final Scans scans;
+  private final Claims claims;
+  private final JsonMapper json;
   private final Staff staff;
   private final Clock clock;
 
@@ -56,6 +61,8 @@ class FormController {
       FormReader reader,
       PrintedForms printed,
       Scans scans,
+      Claims claims,
+      JsonMapper json,
       Staff staff,
       Clock clock) {
     this.applications = applications;
@@ -65,6 +72,8 @@ class FormController {
     this.reader = reader;
     this.printed = printed;
     this.scans = scans;
+    this.claims = claims;
+    this.json = json;
     this.staff = staff;
     this.clock = clock;
   }
@@ -105,6 +114,21 @@ class FormController {
             LocalDate.now(clock),
             Language.of(packet.path("language").asString(null))),
         service + ".pdf");
+  }
+
+  /** The form of a claim's service with all that is known, to ask again for what ends; in the household's language. */
+  @GetMapping("/api/claims/{number}/form")
+  @PreAuthorize(May.WORK_CLAIMS)
+  ResponseEntity<byte[]> again(@PathVariable String number) {
+    var packet = claims.facts(number).packet();
+    var service = packet.requests().get(0).service();
+    return pdf(
+        writer.write(
+            service(service),
+            json.readTree(PacketWriter.written(packet)),
+            LocalDate.now(clock),
+            Language.of(packet.language())),
+        number + ".pdf");
   }
 
   /** Takes a form that was filled in: without a fault it becomes a draft with an acknowledgement, else every fault is told. */

@@ -22,15 +22,25 @@ interface LetterRepository extends JpaRepository<StoredLetter, UUID> {
       """)
   List<Letters.ListedLetter> about(List<String> about);
 
-  /** What waits to go out, what waits longest first. */
+  /** What waits to go out, without its pages; what waits longest first. */
   @Query("""
-      select l from StoredLetter l where l.leftAt is null and l.takenBackAt is null
+      select new civitane.app.letters.LettersOut$Kept(l.id, l.kind, l.about, l.says, l.writtenOn)
+      from StoredLetter l where l.leftAt is null and l.takenBackAt is null
       order by l.writtenOn, l.code
       """)
-  List<StoredLetter> waiting(Limit limit);
+  List<LettersOut.Kept> waiting(Limit limit);
 
   @Query("select count(l) from StoredLetter l where l.leftAt is null and l.takenBackAt is null")
   int countWaiting();
+
+  /** Whether the last letter of a kind about a number waits. */
+  @Query("""
+      select count(l) > 0 from StoredLetter l
+      where l.kind = :kind and l.about = :about and l.leftAt is null and l.takenBackAt is null
+        and l.occasion = (
+          select max(o.occasion) from StoredLetter o where o.kind = :kind and o.about = :about)
+      """)
+  boolean waits(String kind, String about);
 
   /** A letter goes out, unless it did meanwhile or was taken back. */
   @Modifying
@@ -40,19 +50,22 @@ interface LetterRepository extends JpaRepository<StoredLetter, UUID> {
       """)
   int leave(UUID id, String by, Instant at, @Nullable UUID run);
 
-  /** A letter is taken back, unless it went out meanwhile. */
+  /** The last letter of a kind about a number is taken back, unless it went out meanwhile. */
   @Modifying
   @Query("""
       update StoredLetter l set l.takenBackAt = :at
-      where l.id = :id and l.leftAt is null and l.takenBackAt is null
+      where l.kind = :kind and l.about = :about and l.leftAt is null and l.takenBackAt is null
+        and l.occasion = (
+          select max(o.occasion) from StoredLetter o where o.kind = :kind and o.about = :about)
       """)
-  int takeBack(UUID id, Instant at);
+  int takeBack(String kind, String about, Instant at);
 
-  Optional<StoredLetter> findFirstByKindAndAboutOrderByOccasionDesc(String kind, String about);
-
-  /** The letters of a run, in the order they are laid. */
-  @Query("select l.id from StoredLetter l where l.runId = :run order by l.writtenOn, l.code")
-  List<UUID> ofRun(UUID run);
+  /** The letters of a run, without their pages, in the order they are laid. */
+  @Query("""
+      select new civitane.app.letters.LettersOut$Kept(l.id, l.kind, l.about, l.says, l.writtenOn)
+      from StoredLetter l where l.runId = :run order by l.writtenOn, l.code
+      """)
+  List<LettersOut.Kept> ofRun(UUID run);
 
   /** Keeps the pages of a letter, unless somebody else has printed it meanwhile. */
   @Modifying

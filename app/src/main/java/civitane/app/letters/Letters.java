@@ -11,9 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
@@ -81,9 +79,6 @@ public class Letters {
     }
   }
 
-  /** A letter that waits to go out, or went out, with whom it is for. */
-  public record Addressed(UUID id, String kind, String about, String to, LocalDate writtenOn) {}
-
   /** Orders a letter; a second of the same kind on the same occasion can't be kept. */
   @Transactional
   public ListedLetter write(Staff.Colleague by, LetterText text) {
@@ -128,77 +123,6 @@ public class Letters {
       pages = find(id).pdf();
     }
     return known(pages);
-  }
-
-  // How they go out
-
-  /** What waits to go out, what waits longest first. */
-  @Transactional(readOnly = true)
-  public List<Addressed> waiting(int most) {
-    return repository.waiting(Limit.of(most)).stream().map(this::addressed).toList();
-  }
-
-  @Transactional(readOnly = true)
-  public int countWaiting() {
-    return repository.countWaiting();
-  }
-
-  private Addressed addressed(StoredLetter letter) {
-    var text = json.readValue(letter.says(), LetterText.class);
-    return new Addressed(letter.id(), letter.kind(), letter.about(), text.to(), letter.writtenOn());
-  }
-
-  /**
-   * A letter goes out: once.
-   *
-   * @param run what it goes into the post with; null where it is handed over
-   * @return whether it had waited until now
-   */
-  @Transactional(propagation = Propagation.MANDATORY)
-  public boolean leave(Staff.Colleague by, UUID id, @Nullable UUID run) {
-    return repository.leave(id, by.login(), clock.instant(), run) > 0;
-  }
-
-  /** The letters of a run, in the order they are laid. */
-  @Transactional(readOnly = true)
-  public List<UUID> ofRun(UUID run) {
-    return repository.ofRun(run);
-  }
-
-  @Transactional(readOnly = true)
-  public Addressed addressed(UUID id) {
-    return addressed(find(id));
-  }
-
-  /** Whether the last letter of a kind about a number still waits to go out. */
-  @Transactional(readOnly = true)
-  public boolean waits(String kind, String about) {
-    return last(kind, about).filter(StoredLetter::waits).isPresent();
-  }
-
-  /** Takes back the last letter of a kind about a number; whether it had not gone out yet. */
-  @Transactional(propagation = Propagation.MANDATORY)
-  public boolean takeBack(String kind, String about) {
-    return last(kind, about)
-        .filter(letter -> repository.takeBack(letter.id(), clock.instant()) > 0)
-        .isPresent();
-  }
-
-  private Optional<StoredLetter> last(String kind, String about) {
-    return repository.findFirstByKindAndAboutOrderByOccasionDesc(kind, about);
-  }
-
-  /** Notes that the letter of a code came back undelivered. */
-  @Transactional(propagation = Propagation.MANDATORY)
-  public Addressed cameBack(String code) {
-    var letter = repository
-        .findByCode(Codes.grouped(code))
-        .orElseThrow(() -> Problem.wrong("No letter of this office has the code " + code + "."));
-    if (letter.leftAt() == null) {
-      throw Problem.wrong("The letter with this code has not gone out, so it can’t come back.");
-    }
-    letter.cameBack(clock.instant());
-    return addressed(letter);
   }
 
   /** Prints a letter that is not printed yet; nothing is held in the database while its pages are made. */

@@ -5,7 +5,7 @@ import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.drafts.Applications;
 import civitane.app.households.Households;
-import civitane.app.letters.Letters;
+import civitane.app.letters.LettersOut;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.claims.Want;
@@ -27,7 +27,7 @@ import static civitane.core.facts.Known.known;
  */
 @Service
 class PostBack {
-  private final Letters letters;
+  private final LettersOut letters;
   private final PostRows rows;
   private final Claims claims;
   private final Households households;
@@ -36,7 +36,7 @@ class PostBack {
   private final Clock clock;
 
   PostBack(
-      Letters letters,
+      LettersOut letters,
       PostRows rows,
       Claims claims,
       Households households,

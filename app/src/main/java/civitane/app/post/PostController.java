@@ -1,6 +1,6 @@
 package civitane.app.post;
 
-import civitane.app.letters.Letters;
+import civitane.app.letters.LettersOut;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
 import java.time.Instant;
@@ -21,10 +21,10 @@ import org.springframework.web.bind.annotation.RestController;
 class PostController {
   private final PostOut out;
   private final PostBack back;
-  private final Letters letters;
+  private final LettersOut letters;
   private final Staff staff;
 
-  PostController(PostOut out, PostBack back, Letters letters, Staff staff) {
+  PostController(PostOut out, PostBack back, LettersOut letters, Staff staff) {
     this.out = out;
     this.back = back;
     this.letters = letters;

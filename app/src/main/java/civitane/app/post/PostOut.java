@@ -5,6 +5,7 @@ import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.drafts.Applications;
 import civitane.app.letters.Letters;
+import civitane.app.letters.LettersOut;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import java.io.ByteArrayOutputStream;
@@ -33,14 +34,23 @@ public class PostOut {
   private static final int RUNS = 10;
 
   private final Letters letters;
+  private final LettersOut out;
   private final PostRows rows;
   private final Claims claims;
   private final Guard guard;
   private final AuditLog audit;
   private final Clock clock;
 
-  PostOut(Letters letters, PostRows rows, Claims claims, Guard guard, AuditLog audit, Clock clock) {
+  PostOut(
+      Letters letters,
+      LettersOut out,
+      PostRows rows,
+      Claims claims,
+      Guard guard,
+      AuditLog audit,
+      Clock clock) {
     this.letters = letters;
+    this.out = out;
     this.rows = rows;
     this.claims = claims;
     this.guard = guard;
@@ -51,14 +61,10 @@ public class PostOut {
   /** What waits to go out, without what is not there for who looks. */
   @Transactional(readOnly = true)
   List<ToGo> waiting(Staff.Colleague by) {
-    var waiting = letters.waiting(MOST);
-    var households = claims.householdsOf(waiting.stream()
-        .map(letter -> Applications.claimOf(letter.about()))
-        .collect(Collectors.toSet()));
-    var hidden = guard.hiddenFrom(by);
+    var waiting = seen(by, out.waiting(MOST));
+    var households = households(waiting);
     var held = held();
     return waiting.stream()
-        .filter(letter -> !hidden.contains(of(letter, households).orElse(null)))
         .map(letter -> new ToGo(
             letter.id(),
             letter.kind(),
@@ -72,7 +78,7 @@ public class PostOut {
         .toList();
   }
 
-  private static Optional<UUID> of(Letters.Addressed letter, Map<String, UUID> households) {
+  private static Optional<UUID> of(LettersOut.Addressed letter, Map<String, UUID> households) {
     return Optional.ofNullable(households.get(Applications.claimOf(letter.about())));
   }
 
@@ -96,7 +102,7 @@ public class PostOut {
     rows.addRun(run, by.login(), clock.instant());
     var gone = chosen.stream()
         .filter(mayGo::contains)
-        .filter(letter -> letters.leave(by, letter, run))
+        .filter(letter -> out.leave(by, letter, run))
         .count();
     if (gone == 0) {
       throw Problem.overtaken("None of these letters waits any more. Look at what does.");
@@ -120,7 +126,7 @@ public class PostOut {
   @Transactional
   void handOver(Staff.Colleague by, UUID letter) {
     if (waiting(by).stream().noneMatch(one -> one.id().equals(letter))
-        || !letters.leave(by, letter, null)) {
+        || !out.leave(by, letter, null)) {
       throw Problem.overtaken("The letter does not wait any more. Look at what does.");
     }
     audit.record(by.login(), "letter handed over", letter.toString(), "");
@@ -128,17 +134,15 @@ public class PostOut {
 
   /** The pages of a run as they are printed, without letters that are not there for who prints. */
   byte[] pages(Staff.Colleague by, UUID run) {
-    var hidden = guard.hiddenFrom(by);
-    var laid = letters.ofRun(run).stream()
-        .filter(letter -> household(letter).filter(hidden::contains).isEmpty())
-        .toList();
+    var laid = seen(by, out.ofRun(run));
     if (laid.isEmpty()) {
       throw Problem.notThere("The run");
     }
     var merger = new PDFMergerUtility();
     var pages = new ByteArrayOutputStream();
     merger.setDestinationStream(pages);
-    laid.forEach(letter -> merger.addSource(new RandomAccessReadBuffer(letters.pdf(by, letter))));
+    laid.forEach(
+        letter -> merger.addSource(new RandomAccessReadBuffer(letters.pdf(by, letter.id()))));
     try {
       merger.mergeDocuments(IOUtils.createMemoryOnlyStreamCache());
     } catch (IOException e) {
@@ -147,8 +151,17 @@ public class PostOut {
     return pages.toByteArray();
   }
 
-  private Optional<UUID> household(UUID letter) {
-    var claim = Applications.claimOf(letters.addressed(letter).about());
-    return Optional.ofNullable(claims.householdsOf(Set.of(claim)).get(claim));
+  private List<LettersOut.Addressed> seen(Staff.Colleague by, List<LettersOut.Addressed> laid) {
+    var households = households(laid);
+    var hidden = guard.hiddenFrom(by);
+    return laid.stream()
+        .filter(letter -> of(letter, households).filter(hidden::contains).isEmpty())
+        .toList();
+  }
+
+  private Map<String, UUID> households(List<LettersOut.Addressed> laid) {
+    return claims.householdsOf(laid.stream()
+        .map(letter -> Applications.claimOf(letter.about()))
+        .collect(Collectors.toSet()));
   }
 }

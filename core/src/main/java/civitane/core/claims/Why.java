@@ -53,6 +53,10 @@ public enum Why implements ReasonCode {
   CHANGE_LEAVES(date("on"), text("what")),
   CHANGE_TOUCHES(date("on"), text("before"), text("after")),
   NOTED(text("text")),
+  APPOINTMENT_MADE(date("on"), text("at"), text("who")),
+  APPOINTMENT_KEPT(date("on"), text("note")),
+  APPOINTMENT_MISSED(date("on"), text("note")),
+  APPOINTMENT_CALLED_OFF(date("on"), text("note")),
   /** Somebody on the phone knew what they would know. */
   KNOWS(text("who")),
   DOES_NOT_KNOW(text("who")),
