@@ -10,6 +10,7 @@ import { shortDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
 import { waysToReach } from "../parts/waysToReach";
 import { Appointments } from "./Appointments";
+import { Calling } from "./Calling";
 import { Knowledge } from "./Knowledge";
 
 const RIGHTS = vocabulary("actingRight");
@@ -39,6 +40,7 @@ export function Speaking({ claim, today, onChanged }: Props) {
             <span className="case">{name}</span>
             {": "}
             {waysToReach(person.contact as Contact, t).join(" · ") || t("speaking.none")}
+            {works && <Calling claim={claim} who={name} today={today} onChanged={onChanged} />}
             {works && person.residentNumber && (
               <Knowledge number={claim.number} person={person.id} name={name} onChanged={onChanged} />
             )}

@@ -32,6 +32,15 @@ public class AppointmentStory extends Story {
     assertThat(page.getByText("How to speak with them")).isVisible();
     page.keyboard().press("Alt+s");
     var speaking = region(page, "How to speak with them");
+    press(speaking, "Note a call with " + WHO);
+    speaking.getByLabel("What was said, or is known").press("Enter");
+    assertThat(speaking.getByRole(AriaRole.ALERT)).containsText("Say what was said");
+    speaking.getByLabel("What was said, or is known").fill("the surgery opens on Monday");
+    page.keyboard().press("Enter");
+    assertThat(speaking.getByRole(AriaRole.ALERT)).hasCount(0);
+    page.keyboard().press("Alt+r");
+    assertThat(page.getByRole(AriaRole.MAIN))
+        .containsText("Called " + WHO + ": the surgery opens on Monday");
     press(speaking, "Make an appointment");
     page.keyboard().type("12 6 29");
     speaking.getByLabel("Time", exact()).fill("half past");
