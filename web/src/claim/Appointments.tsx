@@ -31,11 +31,7 @@ export function Appointments({ claim, today, onChanged }: Props) {
     queryKey: key,
     queryFn: () => done(api.GET("/api/claims/{number}/appointments", { params: { path } })),
   });
-  const staff = useQuery({
-    queryKey: ["staff"],
-    queryFn: () => done(api.GET("/api/staff")),
-    enabled: making,
-  });
+  const staff = useQuery({ queryKey: ["staff"], queryFn: () => done(api.GET("/api/staff")) });
   const make = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const typed = new FormData(event.currentTarget);
@@ -91,7 +87,7 @@ export function Appointments({ claim, today, onChanged }: Props) {
           {t("meet.make")}
         </button>
       )}
-      {making && (
+      {making && staff.data && (
         <form onSubmit={make} className="flex flex-wrap gap-3 items-end mt-1">
           <label className="flex flex-col small">
             {t("meet.on")}
@@ -123,10 +119,9 @@ export function Appointments({ claim, today, onChanged }: Props) {
             <select
               name="with"
               className="select select-sm w-44"
-              key={staff.data?.length ?? 0}
-              defaultValue={staff.data?.find((one) => one.name === session?.name)?.login}
+              defaultValue={staff.data.find((one) => one.name === session?.name)?.login}
             >
-              {staff.data?.map((one) => (
+              {staff.data.map((one) => (
                 <option key={one.login} value={one.login}>
                   {one.name}
                 </option>
