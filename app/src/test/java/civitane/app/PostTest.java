@@ -154,6 +154,14 @@ public class PostTest extends OnDatabase {
     send(receipt);
     cameBack(code(receipt));
     assertTrue(claim(number).get("items").toString().contains("came back"));
+    database
+        .sql("insert into letter (id, kind, about, code, says, written_on, occasion, left_at)"
+            + " select gen_random_uuid(), 'reminder', about, 'ZZZZ-' || substr(code, 6), says, written_on, 1, now()"
+            + " from letter where id = ?::uuid")
+        .param(receipt)
+        .update();
+    var second = cameBack("ZZZZ-" + code(receipt).substring(5));
+    assertEquals(second.getResponse().getStatus(), 200, second.getResponse().getContentAsString());
     released(claim(number).get("household").stringValue(), "asked by phone");
     assertFalse(claim(number).get("items").toString().contains("came back"));
     assertTrue(

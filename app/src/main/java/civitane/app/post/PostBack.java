@@ -79,11 +79,10 @@ class PostBack {
     var claim = Applications.claimOf(letter.about());
     var household = claims.householdsOf(Set.of(claim)).get(claim);
     if (household != null) {
-      rows.hold(household, letter.id(), by.login(), clock.instant());
+      // Whatever else comes back meanwhile belongs to the same doubt, and is settled with it.
+      var hold = rows.hold(household, letter.id(), by.login(), clock.instant());
       claims.surface(
-          household,
-          Want.POST + letter.id(),
-          Why.POST_CAME_BACK.with(Argument.day(letter.writtenOn())));
+          household, Want.POST + hold, Why.POST_CAME_BACK.with(Argument.day(letter.writtenOn())));
     }
     audit.record(by.login(), "letter came back", letter.id().toString(), claim);
     return letter.to();
@@ -98,10 +97,10 @@ class PostBack {
     if (because.isBlank()) {
       throw Problem.wrong("Say how the address became sure, as in “asked by phone: moved to …”.");
     }
-    var letter = rows.release(household, by.login(), clock.instant(), because.strip())
+    var hold = rows.release(household, by.login(), clock.instant(), because.strip())
         .orElseThrow(() -> Problem.overtaken("Post goes to them already."));
     claims.settle(
-        by, household, Want.POST + letter, Why.POST_SETTLED.with(Argument.told(because.strip())));
+        by, household, Want.POST + hold, Why.POST_SETTLED.with(Argument.told(because.strip())));
     audit.record(by.login(), "post released", household.toString(), "");
   }
 }

@@ -43,8 +43,8 @@ class PostRows {
         .list();
   }
 
-  /** Holds post to a household back; what is held already stays so. */
-  void hold(UUID household, UUID letter, String by, Instant at) {
+  /** Holds post to a household back; what is held already stays so, and is the one that is answered. */
+  UUID hold(UUID household, UUID letter, String by, Instant at) {
     database
         .sql("""
             insert into post_hold (id, household_id, letter_id, noticed_by, since) values (?, ?, ?, ?, ?)
@@ -56,6 +56,11 @@ class PostRows {
         .param(by)
         .param(Timestamp.from(at))
         .update();
+    return database
+        .sql("select id from post_hold where household_id = ? and ended_at is null")
+        .param(household)
+        .query(UUID.class)
+        .single();
   }
 
   /** What is held back, since longest first. */
@@ -75,7 +80,7 @@ class PostRows {
     return database
         .sql("""
             update post_hold set ended_by = ?, ended_at = ?, because = ?
-            where household_id = ? and ended_at is null returning letter_id
+            where household_id = ? and ended_at is null returning id
             """)
         .param(by)
         .param(Timestamp.from(at))

@@ -58,7 +58,7 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
   /** That somebody does not act for the household any more; with the subject it is about. */
   public static final String ACTING = "acting:";
 
-  /** That a letter to the household came back undelivered; with the letter it is about. */
+  /** That a letter to the household came back undelivered; with what is held back since. */
   public static final String POST = "post:";
 
   /** Whether it is about the claim itself, so that no rule says that it is not wanted any more. */
