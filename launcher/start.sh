@@ -59,7 +59,8 @@ CIVITANE_DB_URL="$pg_url" CIVITANE_PORT="$port" \
   java -jar app/target/app-0.1.0-exec.jar --civitane.demo=yes \
   "--civitane.signing-key=$home/signing.key" \
   "--civitane.registers.at=http://127.0.0.1:$registers_port" \
-  "--civitane.confirm-at=http://127.0.0.1:$port/verify" >"$home/server.log" 2>&1 9>&- &
+  "--civitane.confirm-at=http://127.0.0.1:$port/verify" \
+  "--civitane.door-at=http://127.0.0.1:$port/door" >"$home/server.log" 2>&1 9>&- &
 server=$!
 say "Starting …"
 for _ in $(seq 240); do
@@ -83,6 +84,9 @@ cat >&2 <<TEXT
                   pia      (front desk)          password  pia-pia
                   salome   (policy officer)      password  salome-salome
                   jun      (auditor)             password  jun-jun
+
+  The household's door   http://127.0.0.1:$port/door
+                  the texts and mails it sends are to be read at /registers
 
   The database    psql postgresql://civitane@127.0.0.1:$pg_port/civitane
 

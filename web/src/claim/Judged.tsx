@@ -3,10 +3,14 @@ import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done } from "../api/client";
 import { useTrying } from "../parts/useTrying";
 
+/** What came up and is settled by saying how. */
+export const SETTLED = ["acting", "wrote", "notTheirs", "unreached"] as const;
+type Settled = (typeof SETTLED)[number];
+
 interface Props {
   claim: ClaimView;
-  /** What is to be answered: a wish to hurry, the day it reached us, or who acts now. */
-  what: "hurry" | "reached" | "acting";
+  /** What is to be answered: a wish to hurry, the day it reached us, or something that came up and is settled. */
+  what: "hurry" | "reached" | Settled;
   item: number;
   onChanged: () => void;
 }
@@ -15,6 +19,7 @@ interface Props {
 export function Judged({ claim, what, item, onChanged }: Props) {
   const { t } = useTranslation();
   const [attempt, refusal] = useTrying();
+  const isSettled = SETTLED.some((one) => one === what);
   const answer = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const asked = (event.nativeEvent as SubmitEvent).submitter as HTMLButtonElement;
@@ -26,7 +31,7 @@ export function Judged({ claim, what, item, onChanged }: Props) {
     const path = { params: { path: { number: claim.number } }, body };
     attempt(async () => {
       await done(
-        what === "acting"
+        isSettled
           ? api.POST("/api/claims/{number}/items/{item}/settled", {
               params: { path: { number: claim.number, item } },
               body: { version: claim.version, because: body.because },
@@ -47,7 +52,7 @@ export function Judged({ claim, what, item, onChanged }: Props) {
       <button type="submit" name="answer" value="yes" className="btn btn-sm">
         {t(`pressing.yes.${what}`)}
       </button>
-      {what !== "acting" && (
+      {!isSettled && (
         <button type="submit" name="answer" value="no" className="btn btn-sm">
           {t(`pressing.no.${what}`)}
         </button>

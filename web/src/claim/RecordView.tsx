@@ -6,6 +6,7 @@ import { clockTime, shortDay } from "../parts/format";
 import { TurnMark } from "../parts/TurnMark";
 import { useTrying } from "../parts/useTrying";
 import { LetterLine } from "./LetterLine";
+import { WritingTo } from "./WritingTo";
 
 interface Props {
   claim: ClaimView;
@@ -39,6 +40,12 @@ export function RecordView({ claim, letters, onChanged }: Props) {
           {letters.map((letter) => (
             <LetterLine key={letter.id} letter={letter} />
           ))}
+        </section>
+      )}
+      {isTheirs && (
+        <section className="mb-4">
+          <h2 className="head">{t("writing.title")}</h2>
+          <WritingTo claim={claim} onChanged={onChanged} />
         </section>
       )}
       <div className="flex flex-wrap gap-x-8 gap-y-3 items-end mb-3">

@@ -7,10 +7,11 @@ import { namesOf } from "../parts/called";
 import { shortDay } from "../parts/format";
 import { TurnMark } from "../parts/TurnMark";
 import { AnswerValue, questionAt, readAnswer } from "./AnswerValue";
-import { Judged } from "./Judged";
+import { Judged, SETTLED } from "./Judged";
 import { MoreTime } from "./MoreTime";
 import { peopleOf } from "./people";
 import { RightAsItIs } from "./RightAsItIs";
+import { WritingTo } from "./WritingTo";
 
 interface Props {
   item: Schemas["Item"];
@@ -36,7 +37,7 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
     !["group", "groups", "flagByPerson", "moneyByQuarter"].includes(question?.kind ?? "");
 
   const about = item.subject.split(":")[0];
-  const judged = about === "hurry" || about === "reached" || about === "acting" ? about : undefined;
+  const judged = (["hurry", "reached", ...SETTLED] as const).find((one) => one === about);
 
   const save = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -81,6 +82,7 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
       </div>
       {item.inDoubt && <RightAsItIs claim={claim} item={item} onChanged={onChanged} />}
       {["household", "third"].includes(item.owner) && <MoreTime {...{ claim, item, today, onChanged }} />}
+      {judged === "wrote" && <WritingTo claim={claim} onChanged={onChanged} />}
       {judged && <Judged claim={claim} what={judged} item={item.id} onChanged={onChanged} />}
       {open && (
         <form onSubmit={save} className="flex flex-wrap gap-3 items-end mt-2">

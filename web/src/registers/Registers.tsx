@@ -6,6 +6,7 @@ import { Bar } from "../parts/Bar";
 import { clockTime, fullDay } from "../parts/format";
 import { KeyStrip } from "../parts/Keys";
 import { useTrying } from "../parts/useTrying";
+import { BroughtMessages } from "./BroughtMessages";
 
 const BEHAVIOURS = ["right", "slow", "wrong", "down"];
 const LOOK_AGAIN = 5_000;
@@ -66,6 +67,7 @@ export function Registers() {
             </table>
           </div>
         )}
+        {demo && <BroughtMessages />}
       </main>
       <KeyStrip keys={[{ key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) }]} />
     </div>

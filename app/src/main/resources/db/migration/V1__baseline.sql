@@ -259,6 +259,36 @@ create index letter_about on letter (about);
 create index letter_waiting on letter (written_on, code) where left_at is null and taken_back_at is null;
 create index letter_of_run on letter (run_id);
 
+-- A text or mail to a household; what it says is forgotten once it is sent.
+create table message (
+  id uuid primary key,
+  household_id uuid not null references household,
+  channel text not null check (channel in ('TEXT', 'MAIL')),
+  to_way text not null,
+  text text,
+  not_after timestamptz,
+  ordered_at timestamptz not null,
+  state text not null default 'WAITS' check (state in ('WAITS', 'DELIVERED', 'BOUNCED', 'TOO_LATE')),
+  settled_at timestamptz
+);
+create index message_of on message (household_id);
+
+-- The code with which a household gets through its door: the last one of a claim, as a hash.
+create table door_code (
+  number text primary key references claim (number),
+  code_hash text not null,
+  made_at timestamptz not null,
+  wrong int not null
+);
+
+-- Somebody who got through the door, by the hash of what their browser shows.
+create table door_visit (
+  token_hash text primary key,
+  number text not null references claim (number),
+  began_at timestamptz not null,
+  touched_at timestamptz not null
+);
+
 -- Households to which no more post goes, since a letter came back.
 create table post_hold (
   id uuid primary key,

@@ -16,12 +16,17 @@ import static org.testng.Assert.assertTrue;
 
 /** Nobody gets at anything without being allowed to. */
 public class AuthorisationTest extends OnDatabase {
-  /** What anybody may ask: who am I, the sign-in page, the empty page of the desk, and whether a letter is ours. */
+  /** What anybody may ask: who am I, the pages without data, what stands before the door, and whether a letter is ours. */
   private static final Set<String> OPEN = Set.of(
       "/api/session",
       "/verify",
       "/",
       "/sign-in",
+      "/door",
+      "/api/door/start",
+      "/api/door/code",
+      "/api/door/entry",
+      "/api/door/exit",
       "/applications/{id}",
       "/claims/{number}",
       "/households/{id}",

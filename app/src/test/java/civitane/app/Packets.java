@@ -47,6 +47,16 @@ final class Packets {
             name(household));
   }
 
+  /** A household that asks for rent relief: it wants a lease, payslips and more. */
+  static String rent(int number) {
+    return meals(number, 2, "en")
+        .replaceFirst("(?s)\"requests\": \\[.*?\\}\\}\\],", """
+            "requests": [{"service": "rentRelief", "answers": {
+              "arrears": [{"month": "2026-10", "owed": 500}], "hardship": ["lostWork"],
+              "landlord": {"name": "Quay Lets"}, "leaseNames": ["Nobody Yet"]}}],""")
+        .replace("\"incomes\":", "\"assets\": [], \"expenses\": [], \"incomes\":");
+  }
+
   /** Each household's own, and like no other's: whoever is taken for somebody else has to be looked at. */
   private static String name(int household) {
     var name = new StringBuilder();

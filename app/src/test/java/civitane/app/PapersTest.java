@@ -22,16 +22,6 @@ import static org.testng.Assert.assertTrue;
 public class PapersTest extends OnDatabase {
   private static final Duration SOON = Duration.ofSeconds(30);
 
-  /** A household that asks for rent relief: it wants a lease, payslips and more. */
-  private static String rent(int number) {
-    return Packets.meals(number, 2, "en")
-        .replaceFirst("(?s)\"requests\": \\[.*?\\}\\}\\],", """
-            "requests": [{"service": "rentRelief", "answers": {
-              "arrears": [{"month": "2026-10", "owed": 500}], "hardship": ["lostWork"],
-              "landlord": {"name": "Quay Lets"}, "leaseNames": ["Nobody Yet"]}}],""")
-        .replace("\"incomes\":", "\"assets\": [], \"expenses\": [], \"incomes\":");
-  }
-
   private MvcResult bring(String number, byte[] file, Map<String, String> filing) throws Exception {
     var request = MockMvcRequestBuilders.post("/api/claims/{number}/papers", number)
         .contentType(MediaType.APPLICATION_OCTET_STREAM)
@@ -105,7 +95,7 @@ public class PapersTest extends OnDatabase {
   /** One claim does for all that is refused: none of it leaves a trace there. */
   private String claimForAll() throws Exception {
     if (claimForAll.isEmpty()) {
-      claimForAll = claimOf(rent(1101));
+      claimForAll = claimOf(Packets.rent(1101));
     }
     return claimForAll;
   }
@@ -124,7 +114,7 @@ public class PapersTest extends OnDatabase {
 
   @Test
   public void whatTheMachineReadIsProposedAndChangesNothing() throws Exception {
-    var number = claimOf(rent(1110));
+    var number = claimOf(Packets.rent(1110));
     var id =
         body(bring(number, MadePapers.payslip(), Map.of("Kind", "payslip"))).get("id");
     Awaitility.await()
@@ -144,7 +134,7 @@ public class PapersTest extends OnDatabase {
 
   @Test
   public void aPaperThatComesIsDrawnReadAndAcceptedAndTheClaimWantsItNoMore() throws Exception {
-    var number = claimOf(rent(1102));
+    var number = claimOf(Packets.rent(1102));
     taken(number);
     var item = wanted(papers(number), "lease").get("item").intValue();
     var taken = body(bring(
@@ -190,7 +180,7 @@ public class PapersTest extends OnDatabase {
 
   @Test
   public void aPaperThatIsGivenBackIsAskedForAgainWithWhatIsWrong() throws Exception {
-    var number = claimOf(rent(1103));
+    var number = claimOf(Packets.rent(1103));
     taken(number);
     var item = wanted(papers(number), "lease").get("item").intValue();
     var id = body(bring(
@@ -215,7 +205,7 @@ public class PapersTest extends OnDatabase {
 
   @Test
   public void whatComesForAnItemAgainStandsInPlaceOfWhatWasGivenBack() throws Exception {
-    var number = claimOf(rent(1181));
+    var number = claimOf(Packets.rent(1181));
     taken(number);
     var item = String.valueOf(wanted(papers(number), "lease").get("item").intValue());
     var lease = Map.of("Kind", "lease", "Item", item);
@@ -237,7 +227,7 @@ public class PapersTest extends OnDatabase {
 
   @Test
   public void aNameThatDiffersIsAcceptedWithAReasonOnly() throws Exception {
-    var number = claimOf(rent(1104));
+    var number = claimOf(Packets.rent(1104));
     taken(number);
     var id = body(bring(
             number, MadePapers.png(400, 300, "id"), Map.of("Kind", "passport", "Person", "p1")))
@@ -258,7 +248,7 @@ public class PapersTest extends OnDatabase {
 
   @Test
   public void payslipsAreReadAsRowsOfTheIncome() throws Exception {
-    var number = claimOf(rent(1105));
+    var number = claimOf(Packets.rent(1105));
     taken(number);
     for (var slip : new String[][] {{"2026-11-06", "520"}, {"2026-10-30", "410.50"}}) {
       var id = body(bring(
@@ -285,7 +275,7 @@ public class PapersTest extends OnDatabase {
 
   /** A household that pays rent weekly, by its word, and has an account. */
   private static String renting(int number) {
-    return rent(number)
+    return Packets.rent(number)
         .replace(
             "\"expenses\": []",
             "\"expenses\": [{\"kind\": \"rent\", \"amount\": 160, \"frequency\": \"weekly\"}],"
@@ -387,7 +377,7 @@ public class PapersTest extends OnDatabase {
 
   @Test
   public void nineScannedPagesAreOrderedTurnedAndFiledInPieces() throws Exception {
-    var number = claimOf(rent(1121));
+    var number = claimOf(Packets.rent(1121));
     taken(number);
     var id = body(bring(number, MadePapers.pdf(9), Map.of("Kind", "other")))
         .get("id")
@@ -433,7 +423,7 @@ public class PapersTest extends OnDatabase {
 
   @Test
   public void theBackOfACardIsJoinedToItsFront() throws Exception {
-    var number = claimOf(rent(1122));
+    var number = claimOf(Packets.rent(1122));
     taken(number);
     var front = body(bring(number, MadePapers.png(600, 400, "front"), Map.of("Kind", "nationalId")))
         .get("id")
@@ -461,7 +451,7 @@ public class PapersTest extends OnDatabase {
 
   @Test
   public void noPageIsLostTakenTwiceOrMovedOnceItWasRead() throws Exception {
-    var number = claimOf(rent(1123));
+    var number = claimOf(Packets.rent(1123));
     taken(number);
     var id = body(bring(number, MadePapers.pdf(2), Map.of("Kind", "lease")))
         .get("id")
@@ -493,7 +483,7 @@ public class PapersTest extends OnDatabase {
 
   @Test
   public void theSameFileIsKeptOnceAndComesBackByteForByte() throws Exception {
-    var number = claimOf(rent(1106));
+    var number = claimOf(Packets.rent(1106));
     taken(number);
     var file = MadePapers.joined(MadePapers.png(800, 600, "twice"), new byte[400_000]);
     var first = body(bring(number, file, Map.of("Kind", "other"))).get("id").stringValue();
@@ -513,7 +503,7 @@ public class PapersTest extends OnDatabase {
 
   @Test
   public void anotherPaperThatIsAcceptedLeavesWhatCameForAnItemToBeRead() throws Exception {
-    var number = claimOf(rent(1109));
+    var number = claimOf(Packets.rent(1109));
     taken(number);
     var item = wanted(papers(number), "lease").get("item").intValue();
     bring(number, MadePapers.jpeg(), Map.of("Kind", "lease", "Item", String.valueOf(item)));
@@ -538,8 +528,8 @@ public class PapersTest extends OnDatabase {
 
   @Test
   public void aPaperOfAnotherHouseholdIsNotThere() throws Exception {
-    var number = claimOf(rent(1107));
-    var other = claimOf(rent(1108));
+    var number = claimOf(Packets.rent(1107));
+    var other = claimOf(Packets.rent(1108));
     taken(other);
     var id = body(bring(number, MadePapers.jpeg(), Map.of("Kind", "lease")))
         .get("id")

@@ -19,10 +19,11 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The registers, each at a path of its own: what is asked is posted as an object of columns, what fits comes back as a
- * list of rows. How one behaves is put at {@code /behaviour/} and its name.
+ * list of rows. How one behaves is put at {@code /behaviour/} and its name. Texts and mails are posted to {@code /gateway}.
  */
 public final class StandIns implements AutoCloseable {
   private static final String BEHAVIOUR = "/behaviour/";
+  private static final String GATEWAY = "/gateway";
   private static final int OK = 200;
   private static final int NOT_UNDERSTOOD = 400;
   private static final int NOT_THERE = 404;
@@ -41,6 +42,7 @@ public final class StandIns implements AutoCloseable {
       "parcels", new Parcels(),
       "sales", new Sales());
 
+  private final Gateway gateway = new Gateway();
   private final Map<String, Behaviour> behaviours = new ConcurrentHashMap<>();
   private final ExecutorService threads = Executors.newCachedThreadPool();
   private final HttpServer server;
@@ -102,6 +104,8 @@ public final class StandIns implements AutoCloseable {
       var path = exchange.getRequestURI().getPath();
       if (path.startsWith(BEHAVIOUR)) {
         behaviour(exchange, path.substring(BEHAVIOUR.length()));
+      } else if (path.equals(GATEWAY)) {
+        bring(exchange);
       } else {
         var name = path.substring(1);
         var register = registers.get(name);
@@ -124,6 +128,32 @@ public final class StandIns implements AutoCloseable {
     }
     var now = behaviours.getOrDefault(register, Behaviour.RIGHT);
     send(exchange, OK, Map.of("behaviour", now.name().toLowerCase(Locale.ROOT)));
+  }
+
+  /** A message is posted; what was brought last is to be read. */
+  private void bring(HttpExchange exchange) throws IOException, InterruptedException {
+    if (exchange.getRequestMethod().equals("GET")) {
+      send(exchange, OK, gateway.last());
+      return;
+    }
+    var message = JSON.readValue(
+        exchange.getRequestBody().readNBytes(MOST_BYTES),
+        new TypeReference<Map<String, String>>() {});
+    switch (behaviours.getOrDefault(GATEWAY.substring(1), Behaviour.RIGHT)) {
+      case DOWN -> {
+        // The exchange is closed without a word.
+      }
+      case SLOW -> {
+        Thread.sleep(slowness.toMillis());
+        send(exchange, OK, gateway.send(message));
+      }
+      default -> send(exchange, OK, gateway.send(message));
+    }
+  }
+
+  /** The messages that were brought last, the newest first. */
+  public List<Map<String, String>> messages() {
+    return gateway.last();
   }
 
   private void answer(HttpExchange exchange, Register register, Behaviour behaviour)

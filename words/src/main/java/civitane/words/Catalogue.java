@@ -32,7 +32,8 @@ final class Catalogue {
       "standing",
       "vocabulary",
       "household",
-      "letter");
+      "letter",
+      "door");
 
   private static final String WORD = "word.";
 

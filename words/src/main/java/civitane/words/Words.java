@@ -17,6 +17,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** What a person reads, in one language: sentences are made here and nowhere else. */
@@ -287,6 +288,18 @@ public final class Words {
   /** Whether there is a message of the key. */
   public boolean has(String key) {
     return catalogue.find(key) != null;
+  }
+
+  /** All that is said in a file without being told anything, by its keys there. */
+  public Map<String, String> labels(String file) {
+    var labels = new TreeMap<String, String>();
+    for (var key : catalogue.keys()) {
+      var template = catalogue.get(key);
+      if (key.startsWith(file + ".") && template.names().isEmpty()) {
+        labels.put(key.substring(file.length() + 1), template.say(new Named(Map.of())));
+      }
+    }
+    return labels;
   }
 
   /** A sentence's first letter as it stands at the beginning of a line. */

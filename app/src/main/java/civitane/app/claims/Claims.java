@@ -29,12 +29,14 @@ import civitane.core.time.LastDay;
 import civitane.packet.PacketWriter;
 import civitane.words.Voice;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -119,7 +121,11 @@ public class Claims {
   }
 
   private Act act(Staff.Colleague by, Reason... because) {
-    return Act.of(new Actor.Staff(by.login()), today(), because);
+    return act(by.actor(), because);
+  }
+
+  private Act act(Actor by, Reason... because) {
+    return Act.of(by, today(), because);
   }
 
   /** Takes a claim up: from now on somebody has it. */
@@ -171,8 +177,7 @@ public class Claims {
 
   /** Something came, or was read, for an item of a claim: it moves, whoever looks at it meanwhile. */
   @Transactional(propagation = Propagation.MANDATORY)
-  public void moveItem(
-      Staff.Colleague by, String number, Reason because, BiFunction<Claim, Act, Moved> how) {
+  public void moveItem(Actor by, String number, Reason because, BiFunction<Claim, Act, Moved> how) {
     var act = act(by, because);
     move(hold(number), claim -> how.apply(claim, act));
   }
@@ -183,8 +188,8 @@ public class Claims {
     for (var stored : claims.findByHouseholdIdOrderByNumber(household)) {
       stored.claim().live().stream()
           .filter(item -> item.want().subject().equals(subject))
-          .forEach(item ->
-              moveItem(by, stored.number(), because, (claim, act) -> claim.accept(act, item.id())));
+          .forEach(item -> moveItem(
+              by.actor(), stored.number(), because, (claim, act) -> claim.accept(act, item.id())));
     }
   }
 
@@ -213,6 +218,51 @@ public class Claims {
       }
     }
   }
+
+  /**
+   * Something is said about a claim that somebody of the office reads. Where the claim is over it is only noted.
+   *
+   * @param about what kind of thing it is; while one of it waits, the next joins it
+   * @return whether it is a next step of the claim now
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public boolean hear(Actor by, String number, String about, Reason said) {
+    var stored = hold(number);
+    if (!stored.claim().state().isUndecided()) {
+      note(by, number, said);
+      return false;
+    }
+    var subject = about + UUID.randomUUID();
+    move(stored, claim -> claim.hear(act(by, said), about, subject, said));
+    audit.record(by.written(), "claim heard", number, said.code().key());
+    return true;
+  }
+
+  /** What happened to a claim that is told with some codes, the first first. */
+  @Transactional(readOnly = true)
+  public List<Told> told(String number, Set<Why> codes) {
+    return events.findByClaimIdOrderByHappenedAtAscIdAsc(idOf(number)).stream()
+        .flatMap(event -> event.reasons().stream()
+            .flatMap(reason -> codes.stream()
+                .filter(code -> code.code().equals(reason.code().code()))
+                .map(code -> new Told(event.happenedAt(), code, reason.arguments()))))
+        .toList();
+  }
+
+  /** Who answers what is said about a claim that is over: whoever has it, else the seniors. */
+  @Transactional(readOnly = true)
+  public List<String> whoAnswers(String number) {
+    var holder = find(number).claim().holder();
+    return holder == null
+        ? staff.whoWorkClaims().stream()
+            .filter(one -> one.role() == Role.SENIOR)
+            .map(Staff.Colleague::login)
+            .toList()
+        : List.of(holder);
+  }
+
+  /** Something that was told, and when. */
+  public record Told(Instant at, Why code, List<? extends Argument> arguments) {}
 
   /** Who may change a claim: whoever has it, and a senior. */
   @Transactional(readOnly = true)
@@ -310,8 +360,14 @@ public class Claims {
   /** Notes something on a claim that nobody has to do anything about. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void note(Staff.Colleague by, String number, Reason what) {
+    note(by.actor(), number, what);
+  }
+
+  /** The same of whoever does it. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void note(Actor by, String number, Reason what) {
     move(hold(number), claim -> claim.note(act(by, what)));
-    audit.record(by.login(), "claim noted", number, "");
+    audit.record(by.written(), "claim noted", number, "");
   }
 
   /** Notes what somebody writes, to be known by whoever looks at the claim. */

@@ -12,6 +12,8 @@ import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -107,20 +109,27 @@ class Pressing {
     claims.wake(by, number, wanting.of(number, null), counts);
   }
 
-  /** Notes that it is settled who acts for the household now. */
+  /** Notes that something which came up is settled: who acts for the household now, or what somebody said. */
   @Transactional
   void settle(Staff.Colleague by, String number, int version, int item, String because) {
     claims.mine(by, number);
-    var acting = claims
+    var settles = claims
         .claim(number)
         .item(item)
-        .filter(one -> one.want().subject().startsWith(Want.ACTING))
-        .isPresent();
-    if (!acting) {
-      throw Problem.notThere("Something of that kind to settle");
-    }
-    var settled = Why.ACTING_SETTLED.with(Argument.told(needed(because)));
+        .flatMap(one -> settles(one.want()))
+        .orElseThrow(() -> Problem.notThere("Something of that kind to settle"));
+    var settled = settles.with(Argument.told(needed(because)));
     claims.change(by, number, version, settled, (claim, act) -> claim.accept(act, item));
+  }
+
+  private static Optional<Why> settles(Want want) {
+    if (want.subject().startsWith(Want.ACTING)) {
+      return Optional.of(Why.ACTING_SETTLED);
+    }
+    return Stream.of(Want.WROTE, Want.NOT_THEIRS, Want.UNREACHED)
+        .filter(want.subject()::startsWith)
+        .findFirst()
+        .map(about -> Why.MESSAGE_SETTLED);
   }
 
   private Reason claimed(String number) {

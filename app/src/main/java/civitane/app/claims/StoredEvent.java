@@ -1,6 +1,5 @@
 package civitane.app.claims;
 
-import civitane.core.claims.Actor;
 import civitane.core.claims.Happened;
 import civitane.core.claims.Move;
 import civitane.core.claims.Turn;
@@ -43,22 +42,10 @@ class StoredEvent {
   StoredEvent(UUID claimId, Instant happenedAt, Happened happened) {
     this.claimId = claimId;
     this.happenedAt = happenedAt;
-    this.actor = name(happened.act().by());
+    this.actor = happened.act().by().written();
     this.move = happened.move();
     this.reasons = KeptReasons.written(happened.act().because());
     this.turn = happened.turn();
-  }
-
-  /** A member of staff by login, others by what they are. */
-  private static String name(Actor actor) {
-    if (actor instanceof Actor.Staff staff) {
-      return staff.login();
-    } else if (actor instanceof Actor.Person person) {
-      return person.subject().toString();
-    } else if (actor instanceof Actor.ThirdParty other) {
-      return other.name();
-    }
-    return "the office’s clock";
   }
 
   Instant happenedAt() {

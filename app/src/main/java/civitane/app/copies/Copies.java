@@ -99,7 +99,7 @@ class Copies {
         var letter = copied.letters().get(i);
         bundle.add(
             "letters/%02d-%s-%s.pdf".formatted(i + 1, letter.kind(), letter.writtenOn()),
-            letters.pdf(by, letter.id()));
+            letters.pdf(by.actor(), letter.id()));
       }
       for (var i = 0; i < copied.papers().size(); i++) {
         var paper = copied.papers().get(i);

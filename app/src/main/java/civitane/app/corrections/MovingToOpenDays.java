@@ -80,7 +80,7 @@ class MovingToOpenDays {
 
   private void move(String number, DeclaredClosure closure, OpenDays open) {
     claims.moveItem(
-        staff.named(closure.by()),
+        staff.named(closure.by()).actor(),
         number,
         Why.OFFICE_CLOSED.with(
             Argument.day(closure.from()),

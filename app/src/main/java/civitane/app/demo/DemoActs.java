@@ -6,6 +6,7 @@ import civitane.app.claims.Claims;
 import civitane.app.claims.Moving;
 import civitane.app.corrections.Corrections;
 import civitane.app.decisions.Decisions;
+import civitane.app.papers.Bringing;
 import civitane.app.papers.Papers;
 import civitane.app.staff.Staff;
 import civitane.core.claims.Item;
@@ -16,6 +17,7 @@ import civitane.core.facts.Payslip;
 import civitane.core.facts.Vocabulary;
 import civitane.core.money.Amount;
 import civitane.core.time.LastDay;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -37,6 +39,7 @@ class DemoActs {
   private final Corrections corrections;
   private final Moving moving;
   private final Papers papers;
+  private final Bringing bringing;
   private final Appointments appointments;
   private final LastDay openDays;
   private final Clock clock;
@@ -47,6 +50,7 @@ class DemoActs {
       Corrections corrections,
       Moving moving,
       Papers papers,
+      Bringing bringing,
       Appointments appointments,
       LastDay openDays,
       Clock clock) {
@@ -55,6 +59,7 @@ class DemoActs {
     this.corrections = corrections;
     this.moving = moving;
     this.papers = papers;
+    this.bringing = bringing;
     this.appointments = appointments;
     this.openDays = openDays;
     this.clock = clock;
@@ -108,10 +113,10 @@ class DemoActs {
   /** Brings a paper, and reads it where it was read. */
   void bring(Staff.Colleague by, String number, MadePaper made) throws IOException {
     var kind = (PaperKind) known(Vocabulary.of(PaperKind.class).byWord().get(made.kind()));
-    var id = papers.bring(
-        by,
+    var id = bringing.bring(
+        by.actor(),
         number,
-        made.pdf(),
+        new ByteArrayInputStream(made.pdf()),
         Papers.Filing.brought(null, kind, made.person(), made.income(), made.name(), ""));
     if (made.shows() != null) {
       papers.read(by, number, id, read(kind, made, made.shows()));

@@ -28,6 +28,6 @@ class LetterController {
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)
         .cacheControl(CacheControl.noStore())
-        .body(letters.pdf(staff.me(), id));
+        .body(letters.pdf(staff.me().actor(), id));
   }
 }

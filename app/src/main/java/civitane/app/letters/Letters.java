@@ -4,6 +4,7 @@ import civitane.app.audit.AuditLog;
 import civitane.app.jobs.Jobs;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Actor;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -111,10 +112,10 @@ public class Letters {
   }
 
   /** The pages of a letter, printed now where nobody has got to it yet. */
-  public byte[] pdf(Staff.Colleague by, UUID id) {
+  public byte[] pdf(Actor by, UUID id) {
     var letter = inTransaction.execute(status -> {
       var found = find(id);
-      audit.record(by.login(), "letter read", id.toString(), found.kind());
+      audit.record(by.written(), "letter read", id.toString(), found.kind());
       return found;
     });
     var pages = letter.pdf();

@@ -29,6 +29,11 @@ class PageController {
     return pageThatAsks(who == null ? ELSEWHERE : DESK, response);
   }
 
+  @GetMapping("/door")
+  String door() {
+    return "forward:/door.html";
+  }
+
   @GetMapping({
     "/applications/{id}",
     "/claims/{number}",

@@ -40,13 +40,21 @@ class PaperController {
   private static final int LONGEST_REMARK = 1_000;
 
   private final Papers papers;
+  private final Bringing bringing;
   private final PaperRows rows;
   private final SheetRows sheets;
   private final ShownFacts shown;
   private final Staff staff;
 
-  PaperController(Papers papers, PaperRows rows, SheetRows sheets, ShownFacts shown, Staff staff) {
+  PaperController(
+      Papers papers,
+      Bringing bringing,
+      PaperRows rows,
+      SheetRows sheets,
+      ShownFacts shown,
+      Staff staff) {
     this.papers = papers;
+    this.bringing = bringing;
     this.rows = rows;
     this.sheets = sheets;
     this.shown = shown;
@@ -92,9 +100,7 @@ class PaperController {
       throw Problem.wrong(
           "The file is larger than 15 MB. Scan it less finely, or in several files.");
     }
-    try (var file = Incoming.of(request.getInputStream())) {
-      return new Taken(papers.take(by, number, file, Sifting.of(file.path()), filing));
-    }
+    return new Taken(bringing.bring(by.actor(), number, request.getInputStream(), filing));
   }
 
   private static Papers.Filing filing(HttpServletRequest request) {

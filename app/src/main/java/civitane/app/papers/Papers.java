@@ -10,6 +10,7 @@ import civitane.app.ledger.Ledgers;
 import civitane.app.problems.Problem;
 import civitane.app.reading.Proposal;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Actor;
 import civitane.core.claims.Item;
 import civitane.core.claims.ItemKind;
 import civitane.core.claims.ItemState;
@@ -26,7 +27,6 @@ import civitane.core.ledger.Source;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
 import civitane.words.Voice;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.time.Clock;
@@ -194,18 +194,9 @@ public class Papers {
         .toList();
   }
 
-  /** Takes a file that is in memory already: as distrusted as one that comes over the wire. */
-  @Transactional
-  public UUID bring(Staff.Colleague by, String number, byte[] bytes, Filing filing)
-      throws IOException {
-    try (var file = Incoming.of(new ByteArrayInputStream(bytes))) {
-      return take(by, number, file, Sifting.of(file.path()), filing);
-    }
-  }
-
   /** Keeps a file as a paper of a claim's household. It waits to be read; its pages are drawn afterwards. */
   @Transactional
-  UUID take(Staff.Colleague by, String number, Incoming file, Sifting.Fit fit, Filing filing) {
+  UUID take(Actor by, String number, Incoming file, Sifting.Fit fit, Filing filing) {
     rows.keep(file, fit);
     var id = file(by, number, SheetRows.whole(file.hash(), fit.pages()), filing);
     jobs.later(Drawing.KIND, file.hash());
@@ -216,7 +207,7 @@ public class Papers {
 
   /** Files pages that are kept already as a paper of a claim's household. */
   @Transactional
-  UUID file(Staff.Colleague by, String number, List<Sheet> pages, Filing filing) {
+  UUID file(Actor by, String number, List<Sheet> pages, Filing filing) {
     var household = claims.householdOf(number);
     ledgers.hold(household);
     var facts = claims.facts(number);
@@ -224,7 +215,7 @@ public class Papers {
     var item = item(number, filing, facts);
     sheets.set(id, pages);
     var replaced = item.flatMap(one -> givenBack(number, household, one, facts)).orElse(null);
-    rows.add(id, household, filing, by.login(), clock.instant(), number, item.orElse(null));
+    rows.add(id, household, filing, by.written(), clock.instant(), number, item.orElse(null));
     ledgers.tellPaper(
         household,
         id,
@@ -237,14 +228,14 @@ public class Papers {
         facts.places().ids(),
         EntryKind.SAID,
         Source.paper(id.toString(), null),
-        by.login());
+        by.written());
     var came = Why.PAPER_CAME.with(Argument.term(filing.kind()));
     if (item.isPresent()) {
       claims.moveItem(by, number, came, (claim, act) -> claim.answer(act, item.get()));
     } else {
       claims.note(by, number, came);
     }
-    audit.record(by.login(), "paper taken", id.toString(), number);
+    audit.record(by.written(), "paper taken", id.toString(), number);
     return id;
   }
 
@@ -428,7 +419,7 @@ public class Papers {
     var item = kept.item();
     if (item != null && waits(claim, item)) {
       claims.moveItem(
-          by,
+          by.actor(),
           claim,
           because,
           (one, act) -> reading.isAccepted()

@@ -89,7 +89,7 @@ class Sheets {
     sheets.set(id, left);
     var filing = new Papers.Filing(
         null, kind, person, null, rows.find(id).name(), "", rows.find(id).sender());
-    var fresh = papers.file(by, number, taken, filing);
+    var fresh = papers.file(by.actor(), number, taken, filing);
     audit.record(by.login(), "pages taken out", id.toString(), number);
     return fresh;
   }

@@ -163,7 +163,7 @@ public class Tray {
         piece.name(),
         "",
         reply.sender());
-    papers.file(by, reply.claim(), pages, filing);
+    papers.file(by.actor(), reply.claim(), pages, filing);
     audit.record(by.login(), "post filed", piece.id().toString(), reply.claim());
   }
 

@@ -141,8 +141,8 @@ public class PostOut {
     var merger = new PDFMergerUtility();
     var pages = new ByteArrayOutputStream();
     merger.setDestinationStream(pages);
-    laid.forEach(
-        letter -> merger.addSource(new RandomAccessReadBuffer(letters.pdf(by, letter.id()))));
+    laid.forEach(letter ->
+        merger.addSource(new RandomAccessReadBuffer(letters.pdf(by.actor(), letter.id()))));
     try {
       merger.mergeDocuments(IOUtils.createMemoryOnlyStreamCache());
     } catch (IOException e) {

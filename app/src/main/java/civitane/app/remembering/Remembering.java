@@ -10,11 +10,12 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Notices that everybody sees who deals with a household, and reminders that only who made them sees. */
 @Service
-class Remembering {
+public class Remembering {
   private static final int LONGEST = 400;
 
   private final RememberingRows rows;
@@ -92,6 +93,13 @@ class Remembering {
         on,
         said(words, "ask again whether the school has answered"),
         clock.instant());
+  }
+
+  /** Puts something on somebody's Desk today, as nobody is at the desk who could. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void bringUp(String login, String number, String words) {
+    var said = words.substring(0, Math.min(LONGEST, words.length()));
+    rows.remind(UUID.randomUUID(), number, login, today(), said, clock.instant());
   }
 
   @Transactional

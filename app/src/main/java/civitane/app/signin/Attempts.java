@@ -18,9 +18,12 @@ import org.springframework.transaction.annotation.Transactional;
  * each time; from the tenth for a quarter of an hour. Whether anybody has such a login makes no difference.
  */
 @Repository
-class Attempts {
-  static final int FREE = 4;
+public class Attempts {
   static final int LOCKED_FROM = 10;
+
+  /** The longest wait before it is locked, as a power of two. Seconds. */
+  private static final int LONGEST = 5;
+
   static final Duration LOCKED = Duration.ofMinutes(15);
 
   private final JdbcClient database;
@@ -38,6 +41,12 @@ class Attempts {
    */
   @Transactional
   public Optional<Duration> begin(String login, String address) {
+    return begin(login, address, LOCKED_FROM);
+  }
+
+  /** The same, locked from another try on; somewhat less than half as many are free. */
+  @Transactional
+  public Optional<Duration> begin(String login, String address, int lockedFrom) {
     var now = clock.instant();
     var key = key(login, address);
     var wait = database
@@ -64,17 +73,20 @@ class Attempts {
         .single();
     database
         .sql("update sign_in_attempt set wait_until = ? where key = ?")
-        .param(Timestamp.from(now.plus(wait(failures))))
+        .param(Timestamp.from(now.plus(wait(failures, lockedFrom))))
         .param(key)
         .update();
     return Optional.empty();
   }
 
-  private static Duration wait(int failures) {
-    if (failures >= LOCKED_FROM) {
+  private static Duration wait(int failures, int lockedFrom) {
+    if (failures >= lockedFrom) {
       return LOCKED;
     }
-    return failures <= FREE ? Duration.ZERO : Duration.ofSeconds(1L << (failures - FREE));
+    var free = lockedFrom / 2 - 1;
+    return failures <= free
+        ? Duration.ZERO
+        : Duration.ofSeconds(1L << Math.min(failures - free, LONGEST));
   }
 
   /** One that was right: what failed before it is forgotten. */

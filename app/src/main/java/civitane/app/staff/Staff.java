@@ -1,6 +1,7 @@
 package civitane.app.staff;
 
 import civitane.app.problems.Problem;
+import civitane.core.claims.Actor;
 import java.util.Comparator;
 import java.util.List;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -20,7 +21,12 @@ public class Staff {
   }
 
   /** Somebody of the office, as others see them. */
-  public record Colleague(String login, String name, Role role) {}
+  public record Colleague(String login, String name, Role role) {
+    /** The same as whoever does something with a claim. */
+    public Actor actor() {
+      return new Actor.Staff(login);
+    }
+  }
 
   /** Who is signed in. */
   public Colleague me() {
@@ -53,9 +59,11 @@ public class Staff {
     return repository.existsById(login);
   }
 
-  /** How somebody is called who did something here, whether or not they still work here. */
-  public String nameOf(String login) {
-    return repository.findById(login).map(StaffMember::name).orElse(login);
+  /** How somebody is called who did something here, as they are written down; staff whether or not they still work here. */
+  public String nameOf(String actor) {
+    return actor.startsWith(Actor.PERSON)
+        ? "the household"
+        : repository.findById(actor).map(StaffMember::name).orElse(actor);
   }
 
   @Transactional

@@ -52,8 +52,14 @@ public record Claim(
   private static final int WORKING_DAYS_TO_JUDGE = 2;
 
   /** What can be done while a decision waits for its second signature. */
-  private static final Set<Move> WHILE_UNSIGNED =
-      EnumSet.of(Move.HAND_OVER, Move.SECOND_SIGN, Move.SEND_BACK, Move.WITHDRAW, Move.NOTE);
+  private static final Set<Move> WHILE_UNSIGNED = EnumSet.of(
+      Move.HAND_OVER,
+      Move.SECOND_SIGN,
+      Move.SEND_BACK,
+      Move.WITHDRAW,
+      Move.NOTE,
+      Move.HEAR,
+      Move.WRITE_TO);
 
   public Claim {
     items = List.copyOf(items);
@@ -322,6 +328,7 @@ public record Claim(
       @Nullable String reason,
       boolean second) {
     return move(Move.DECIDE, act, () -> {
+      nothingUnread();
       var decision = new Decision(
           decisions.size() + 1,
           working,
@@ -344,8 +351,16 @@ public record Claim(
       if (decision.by().equals(login)) {
         throw new Impossible(Why.SIGNED_FIRST.with());
       }
-      return withoutSignature().replacing(decision.signedBy(login));
+      nothingUnread();
+      return withoutSignature().over().replacing(decision.signedBy(login));
     });
+  }
+
+  /** What the household said is answered, or settled, before anything is decided over it. */
+  private void nothingUnread() {
+    if (live().stream().anyMatch(item -> item.want().isSaidByHousehold())) {
+      throw new Impossible(Why.UNREAD_FIRST.with());
+    }
   }
 
   /** Takes a decision back: against the second signature, or before its letter has left. */
@@ -412,6 +427,26 @@ public record Claim(
       }
       return judging(subject, because, act.on());
     });
+  }
+
+  /** The household says something that somebody of the office reads; while one such waits, the next joins it. */
+  public Moved hear(Act act, String about, String subject, Reason said) {
+    return move(
+        Move.HEAR,
+        act,
+        () -> live().stream().anyMatch(item -> item.want().subject().startsWith(about))
+            ? this
+            : judging(subject, said, act.on()));
+  }
+
+  /** The household is written to: what it wrote before is answered. */
+  public Moved writeTo(Act act) {
+    return move(
+        Move.WRITE_TO,
+        act,
+        () -> each(item -> item.isLive() && item.want().subject().startsWith(Want.WROTE)
+            ? item.in(ItemState.ACCEPTED)
+            : item));
   }
 
   private static String login(Act act) {

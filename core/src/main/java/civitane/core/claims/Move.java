@@ -31,6 +31,10 @@ public enum Move implements Word {
   ANSWER_REACHED(states(ClaimState.LODGED, ClaimState.OPEN), null),
   /** Something comes up that somebody has to look at. */
   SURFACE(states(ClaimState.LODGED, ClaimState.OPEN), null),
+  /** The household says something. */
+  HEAR(states(ClaimState.LODGED, ClaimState.OPEN), null),
+  /** The office writes to the household, whatever has become of the claim. */
+  WRITE_TO(EnumSet.allOf(ClaimState.class), null),
   DECIDE(states(ClaimState.OPEN), ClaimState.DECIDED),
   SECOND_SIGN(states(ClaimState.OPEN), ClaimState.DECIDED),
   /** A decision against the second signature, or one taken back before its letter left. */

@@ -19,6 +19,8 @@ public enum Stands implements ReasonCode {
   WITH_US_LATE(date("due")),
   WITH_YOU(number("count"), date("until")),
   WITH_OTHERS(date("until")),
+  /** It is decided, and the letter that says how has not gone out. */
+  LETTER_COMES,
   GRANTED(date("on")),
   REFUSED(date("on")),
   WITHDRAWN,

@@ -61,13 +61,30 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
   /** That a letter to the household came back undelivered; with what is held back since. */
   public static final String POST = "post:";
 
+  /** That the household wrote something that nobody has answered; with the message it began with. */
+  public static final String WROTE = "wrote:";
+
+  /** That somebody to whom the claim is told says that it is not theirs. */
+  public static final String NOT_THEIRS = "notTheirs:";
+
+  /** That a message did not reach the household; with the message. */
+  public static final String UNREACHED = "unreached:";
+
   /** Whether it is about the claim itself, so that no rule says that it is not wanted any more. */
   public boolean isOfTheClaim() {
     return kind == ItemKind.JUDGEMENT
         && (subject.equals(HURRY)
             || subject.startsWith(REACHED)
             || subject.startsWith(ACTING)
-            || subject.startsWith(POST));
+            || subject.startsWith(POST)
+            || subject.startsWith(WROTE)
+            || subject.startsWith(NOT_THEIRS)
+            || subject.startsWith(UNREACHED));
+  }
+
+  /** Whether the household said it, and nobody has answered. */
+  public boolean isSaidByHousehold() {
+    return subject.startsWith(WROTE) || subject.startsWith(NOT_THEIRS);
   }
 
   /** Whether it was only told, and waits for whoever's word counts. */

@@ -97,6 +97,19 @@ public enum Why implements ReasonCode {
   POST_SETTLED(text("because")),
   /** A decision was taken back while its letter had not gone out. */
   DECISION_TAKEN_BACK(text("because")),
+  /** The household wrote, through its door. */
+  WROTE(text("text")),
+  ASKS_FOR_TIME(list("what"), text("because")),
+  /** Somebody to whom a claim is told says that they did not make it. */
+  NOT_THEIRS(text("text")),
+  /** A sentence that exists in every language. */
+  WRITTEN_TO(word("phrase")),
+  /** What a caseworker wrote in words of their own. */
+  WRITTEN_TO_FREELY(text("text")),
+  MESSAGE_SETTLED(text("because")),
+  UNREAD_FIRST,
+  /** A message could not be brought to where it was sent. */
+  MESSAGE_BOUNCED(text("to")),
   ASKED_THEM(text("who"), text("how")),
   PAPER_CAME(word("kind")),
   /** What was granted ends on a day; the household is told beforehand. */

@@ -1,5 +1,6 @@
 package civitane.core.facts;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -30,5 +31,21 @@ public record Contact(
   /** One who is reached by phone, by mail, or not at all. */
   public static Contact by(@Nullable String phone, @Nullable String email) {
     return new Contact(phone, email, null, null, null, null, List.of(), null, null, false, null);
+  }
+
+  /** Where a message may be sent to that only they read, what was named first first; empty where nothing was said to be safe. */
+  public List<Way> safeForMessages() {
+    var safe = new ArrayList<Way>();
+    if (phone != null && Boolean.TRUE.equals(mayText)) {
+      safe.add(new Way(WayKind.PHONE, phone, true, null));
+    }
+    if (email != null && Boolean.TRUE.equals(mayWrite)) {
+      safe.add(new Way(WayKind.MAIL, email, true, null));
+    }
+    ways.stream()
+        .filter(way -> way.kind() != WayKind.ADDRESS && way.at() != null)
+        .filter(way -> Boolean.TRUE.equals(way.safe()))
+        .forEach(safe::add);
+    return List.copyOf(safe);
   }
 }

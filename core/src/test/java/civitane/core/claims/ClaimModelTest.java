@@ -16,6 +16,7 @@ import java.util.UUID;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
@@ -39,7 +40,8 @@ public class ClaimModelTest {
       Why.SOMETHING_HAPPENED_BEFORE,
       Why.NOTHING_TO_ANSWER,
       Why.KNOWN_ALREADY,
-      Why.NOTHING_TO_ASK);
+      Why.NOTHING_TO_ASK,
+      Why.UNREAD_FIRST);
 
   private final Random random = new Random(20261126);
   private final Set<Move> done = EnumSet.noneOf(Move.class);
@@ -113,7 +115,7 @@ public class ClaimModelTest {
     var item = claim.items().isEmpty() || random.nextInt(20) == 0
         ? 99
         : 1 + random.nextInt(claim.items().size());
-    return switch (random.nextInt(32)) {
+    return switch (random.nextInt(35)) {
       case 0, 1 -> claim.takeUp(act, who);
       case 2 -> claim.handOver(act, who);
       case 3, 4, 5 -> claim.want(act, wants(), today.plusDays(14));
@@ -137,6 +139,13 @@ public class ClaimModelTest {
             new Want(ItemKind.FACT, "doubt" + random.nextInt(3), List.of(), Turn.HOUSEHOLD),
             today.plusDays(14));
       case 31 -> claim.movedToOpen(act, closedSoon());
+      case 32 -> {
+        var about = random.nextInt(4) == 0 ? Want.UNREACHED : Want.WROTE;
+        yield claim.hear(
+            act, about, about + random.nextInt(9), Why.WROTE.with(Argument.told("I moved")));
+      }
+      case 33 -> claim.writeTo(act);
+      case 34 -> random.nextBoolean() ? claim.writeTo(act) : claim.note(act);
       case 24 -> claim.outsideDate(act, outside());
       case 28 ->
         claim.surface(
@@ -177,6 +186,9 @@ public class ClaimModelTest {
     assertTrue(claim.decisions().size() >= before.decisions().size(), "nor is a decision");
     if (claim.state() == ClaimState.DECIDED && before.state() == ClaimState.OPEN) {
       assertTrue(claim.live().isEmpty(), "nothing is wanted of what is decided");
+      assertFalse(
+          before.live().stream().anyMatch(item -> item.want().isSaidByHousehold()),
+          "nothing is decided over what was said");
       claim.decision().ifPresent(decision -> assertNotEquals(decision.secondBy(), decision.by()));
     }
   }

@@ -1,0 +1,220 @@
+package civitane.app.door;
+
+import civitane.app.letters.Letters;
+import civitane.app.papers.Bringing;
+import civitane.app.problems.Problem;
+import civitane.app.signin.Attempts;
+import civitane.words.Language;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.net.URLDecoder;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseCookie;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The household's door. */
+@RestController
+class DoorController {
+  private static final int LONGEST_HEAD = 1_000;
+  private static final String THROUGH = "hasRole('HOUSEHOLD')";
+
+  /** More than somebody needs who mistypes; all who wait in one hall come from one address. */
+  private static final int MOST_OF_AN_ADDRESS = 60;
+
+  private final DoorKeeper keeper;
+  private final DoorStart start;
+  private final Standing standing;
+  private final Letterbox letterbox;
+  private final Bringing bringing;
+  private final Letters letters;
+  private final Attempts attempts;
+
+  DoorController(
+      DoorKeeper keeper,
+      DoorStart start,
+      Standing standing,
+      Letterbox letterbox,
+      Bringing bringing,
+      Letters letters,
+      Attempts attempts) {
+    this.keeper = keeper;
+    this.start = start;
+    this.standing = standing;
+    this.letterbox = letterbox;
+    this.bringing = bringing;
+    this.letters = letters;
+    this.attempts = attempts;
+  }
+
+  /** The number of a claim as it was typed. */
+  record DoorNumber(String number) {}
+
+  /** A number with the code that came. */
+  record DoorCode(String number, String code) {}
+
+  /** Something that is written. */
+  record DoorText(String text) {}
+
+  /** What anybody may read before the door: its words, and what can be asked for. */
+  @GetMapping("/api/door/start")
+  DoorStart.Start start(@RequestParam(defaultValue = "en") String language) {
+    return start.in(Language.of(language));
+  }
+
+  /** Answers the same whether or not there is such a claim. */
+  @PostMapping("/api/door/code")
+  ResponseEntity<Void> code(@RequestBody DoorNumber typed, HttpServletRequest request) {
+    var wait = wait("door code", typed.number(), request);
+    if (wait.isPresent()) {
+      return refused(wait.get());
+    }
+    keeper.send(typed.number());
+    return ResponseEntity.accepted().build();
+  }
+
+  @PostMapping("/api/door/entry")
+  ResponseEntity<Void> enter(@RequestBody DoorCode typed, HttpServletRequest request) {
+    var wait = wait("door entry", typed.number(), request);
+    if (wait.isPresent()) {
+      return refused(wait.get());
+    }
+    var token = keeper.enter(typed.number(), typed.code());
+    if (token.isEmpty()) {
+      return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).build();
+    }
+    forget("door entry", typed.number(), request);
+    return ResponseEntity.noContent()
+        .header(HttpHeaders.SET_COOKIE, cookie(token.get(), request).build().toString())
+        .build();
+  }
+
+  private Optional<Duration> wait(String what, String number, HttpServletRequest request) {
+    var ofAddress = attempts.begin(what, request.getRemoteAddr(), MOST_OF_AN_ADDRESS);
+    return ofAddress.isPresent() ? ofAddress : attempts.begin(what, number);
+  }
+
+  private void forget(String what, String number, HttpServletRequest request) {
+    attempts.forget(what, request.getRemoteAddr());
+    attempts.forget(what, number);
+  }
+
+  private static ResponseEntity<Void> refused(Duration wait) {
+    return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+        .header(HttpHeaders.RETRY_AFTER, Long.toString(Math.max(1, wait.toSeconds())))
+        .build();
+  }
+
+  private static ResponseCookie.ResponseCookieBuilder cookie(
+      String token, HttpServletRequest request) {
+    return ResponseCookie.from(DoorFilter.COOKIE, token)
+        .httpOnly(true)
+        .secure(request.isSecure())
+        .sameSite("Strict")
+        .path("/api/door");
+  }
+
+  @PostMapping("/api/door/exit")
+  ResponseEntity<Void> leave(HttpServletRequest request) {
+    DoorFilter.token(request).ifPresent(keeper::leave);
+    return ResponseEntity.noContent()
+        .header(HttpHeaders.SET_COOKIE, cookie("", request).maxAge(0).build().toString())
+        .build();
+  }
+
+  @GetMapping("/api/door/standing")
+  @PreAuthorize(THROUGH)
+  DoorView standing(
+      @AuthenticationPrincipal Visitor visitor,
+      @RequestParam(defaultValue = "en") String language) {
+    return standing.of(visitor, Language.of(language));
+  }
+
+  @GetMapping("/api/door/letters/{id}")
+  @PreAuthorize(THROUGH)
+  ResponseEntity<byte[]> letter(@AuthenticationPrincipal Visitor visitor, @PathVariable UUID id) {
+    if (!standing.mayRead(visitor, id)) {
+      throw Problem.notThere("The letter");
+    }
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_PDF)
+        .body(letters.pdf(letterbox.actor(visitor.number()), id));
+  }
+
+  @PostMapping("/api/door/claims/{number}/messages")
+  @PreAuthorize(THROUGH)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void write(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable String number,
+      @RequestBody DoorText written) {
+    letterbox.write(visitor, number, written.text());
+  }
+
+  @PostMapping("/api/door/claims/{number}/not-mine")
+  @PreAuthorize(THROUGH)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void notMine(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable String number,
+      @RequestBody DoorText written) {
+    letterbox.notTheirs(visitor, number, written.text());
+  }
+
+  @PostMapping("/api/door/claims/{number}/items/{item}/time")
+  @PreAuthorize(THROUGH)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void time(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable String number,
+      @PathVariable int item,
+      @RequestBody DoorText written) {
+    letterbox.askForTime(visitor, number, item, written.text());
+  }
+
+  /** Takes a file for something that is wanted; its name and what is said to it stand in the head of the request. */
+  @PostMapping(
+      value = "/api/door/claims/{number}/items/{item}/papers",
+      consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  @PreAuthorize(THROUGH)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void paper(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable String number,
+      @PathVariable int item,
+      HttpServletRequest request)
+      throws IOException {
+    var filing =
+        letterbox.filing(visitor, number, item, head(request, "Name"), head(request, "Remark"));
+    bringing.bring(letterbox.actor(number), number, request.getInputStream(), filing);
+  }
+
+  private static String head(HttpServletRequest request, String name) {
+    var written = request.getHeader("X-Paper-" + name);
+    if (written == null) {
+      return "";
+    }
+    try {
+      var text = URLDecoder.decode(written, StandardCharsets.UTF_8)
+          .replaceAll("\\p{Cntrl}", " ")
+          .strip();
+      return text.substring(0, Math.min(LONGEST_HEAD, text.length()));
+    } catch (IllegalArgumentException e) {
+      throw Problem.wrong("The name of the file is not written as in an address.");
+    }
+  }
+}

@@ -1,0 +1,52 @@
+package civitane.app.door;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** What is asked for at the door goes through filters of its own. */
+@Configuration
+class DoorSecurity {
+  private static final String CONTENT =
+      "default-src 'self'; img-src 'self' blob:; object-src 'none';"
+          + " base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
+
+  @Bean
+  @Order(0)
+  SecurityFilterChain doorFilters(HttpSecurity http, DoorKeeper keeper) throws Exception {
+    return http.securityMatcher("/door", "/api/door/**")
+        .authorizeHttpRequests(requests -> requests
+            .requestMatchers("/api/door/claims/**", "/api/door/standing", "/api/door/letters/**")
+            .hasRole(DoorFilter.ROLE)
+            .requestMatchers(
+                "/door",
+                "/door.html",
+                "/api/door/start",
+                "/api/door/code",
+                "/api/door/entry",
+                "/api/door/exit")
+            .permitAll()
+            .anyRequest()
+            .denyAll())
+        .addFilterBefore(new DoorFilter(keeper), AnonymousAuthenticationFilter.class)
+        .sessionManagement(
+            sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+        .csrf(CsrfConfigurer::spa)
+        .exceptionHandling(handling ->
+            handling.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+        .headers(headers -> headers
+            .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT))
+            .cacheControl(cache -> cache.disable())
+            .referrerPolicy(policy -> policy.policy(ReferrerPolicy.NO_REFERRER)))
+        .requestCache(cache -> cache.disable())
+        .build();
+  }
+}

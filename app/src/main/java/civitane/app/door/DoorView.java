@@ -1,0 +1,50 @@
+package civitane.app.door;
+
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What a household sees behind its door, in the language it reads: nothing is put together in the browser. */
+record DoorView(List<DoorClaim> claims) {
+
+  /**
+   * A claim.
+   *
+   * @param line where it stands
+   * @param worker who works on it; null while nobody does
+   * @param stretches whose turn it has been, the first first
+   */
+  record DoorClaim(
+      String number,
+      String title,
+      String line,
+      @Nullable String worker,
+      List<DoorStretch> stretches,
+      List<DoorWanted> wanted,
+      List<String> granted,
+      List<DoorMessage> messages,
+      List<DoorLetter> letters) {}
+
+  /** A part of the turn line: {@code ours}, {@code household}, {@code thirdParty} or {@code over}, days, and both in words. */
+  record DoorStretch(String turn, int days, String words) {}
+
+  /**
+   * Something that is wanted of the household.
+   *
+   * @param until by when, in words
+   * @param paper whether a paper answers it
+   * @param came whether something came for it that is being looked at
+   */
+  record DoorWanted(int item, String words, String until, boolean paper, boolean came) {}
+
+  /**
+   * Something that was written.
+   *
+   * @param ours whether the office wrote it
+   * @param asWritten whether it is in another language than the reader's
+   */
+  record DoorMessage(boolean ours, String day, String text, boolean asWritten) {}
+
+  /** A letter that went out. */
+  record DoorLetter(UUID id, String title, String day) {}
+}

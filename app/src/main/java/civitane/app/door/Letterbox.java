@@ -1,0 +1,125 @@
+package civitane.app.door;
+
+import civitane.app.catalogue.DeskWords;
+import civitane.app.claims.Claims;
+import civitane.app.papers.Papers;
+import civitane.app.problems.Problem;
+import civitane.app.remembering.Remembering;
+import civitane.app.staff.Staff;
+import civitane.core.claims.Actor;
+import civitane.core.claims.Item;
+import civitane.core.claims.ItemKind;
+import civitane.core.claims.Turn;
+import civitane.core.claims.Want;
+import civitane.core.claims.Why;
+import civitane.core.facts.PaperKind;
+import civitane.core.facts.Vocabulary;
+import civitane.core.ledger.Assembled;
+import civitane.core.reasons.Argument;
+import civitane.core.reasons.Reason;
+import civitane.words.Voice;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import static civitane.core.facts.Known.known;
+
+/** What a household puts through its door. */
+@Service
+class Letterbox {
+  private static final int LONGEST = 2_000;
+
+  private final Standing standing;
+  private final Claims claims;
+  private final Remembering remembering;
+  private final Staff staff;
+
+  Letterbox(Standing standing, Claims claims, Remembering remembering, Staff staff) {
+    this.standing = standing;
+    this.claims = claims;
+    this.remembering = remembering;
+    this.staff = staff;
+  }
+
+  /** Writes to whoever works on a claim. */
+  @Transactional
+  public void write(Visitor by, String number, String text) {
+    put(by, number, Want.WROTE, Why.WROTE.with(told(text)), text);
+  }
+
+  /** Says that a claim was not made by who is told to have made it. */
+  @Transactional
+  public void notTheirs(Visitor by, String number, String text) {
+    put(by, number, Want.NOT_THEIRS, Why.NOT_THEIRS.with(told(text)), text);
+  }
+
+  /** Asks for more time for something that is wanted; somebody of the office answers. */
+  @Transactional
+  public void askForTime(Visitor by, String number, int item, String because) {
+    var wanted = wanted(by, number, item);
+    var reasons = wanted.want().reasons();
+    var what = reasons.get(0).arguments().stream()
+        .filter(Argument.Several.class::isInstance)
+        .findFirst()
+        .orElseGet(() ->
+            new Argument.Several(List.of(Argument.told(DeskWords.WORDS.say(reasons, Voice.DESK)))));
+    put(by, number, Want.WROTE, Why.ASKS_FOR_TIME.with(what, told(because)), because);
+  }
+
+  private void put(Visitor by, String number, String about, Reason said, String text) {
+    see(by, number);
+    if (!claims.hear(actor(number), number, about, said)) {
+      claims.whoAnswers(number).forEach(login -> remembering.bringUp(login, number, text.strip()));
+    }
+  }
+
+  /** How a file is filed that is put in for something that is wanted. */
+  @Transactional(readOnly = true)
+  public Papers.Filing filing(Visitor by, String number, int item, String name, String remark) {
+    var wanted = wanted(by, number, item);
+    var place = claims.facts(number).places().here(wanted.want().subject());
+    var parts = place.split(":");
+    if (wanted.want().kind() != ItemKind.PAPER) {
+      throw Problem.wrong("No paper answers that.");
+    }
+    var whose = parts.length > 1 ? parts[1] : null;
+    var kind = Vocabulary.of(PaperKind.class).byWord().get(parts[0]) instanceof PaperKind known
+        ? known
+        : PaperKind.OTHER;
+    var isPerson =
+        whose != null && claims.facts(number).packet().household().person(whose).isPresent();
+    return Papers.Filing.brought(
+        item, kind, isPerson ? whose : null, isPerson ? null : whose, name, remark);
+  }
+
+  /** Who puts something in: the one who applied, as far as the office knows. */
+  @Transactional(readOnly = true)
+  public Actor actor(String number) {
+    Assembled facts = claims.facts(number);
+    var applicant = facts.packet().household().applicant().id();
+    return new Actor.Person(known(facts.places().ids().get(applicant)));
+  }
+
+  private Item wanted(Visitor by, String number, int item) {
+    see(by, number);
+    return claims
+        .claim(number)
+        .item(item)
+        .filter(one -> one.isLive() && one.want().owner() == Turn.HOUSEHOLD)
+        .orElseThrow(() -> Problem.wrong("That is not wanted any more."));
+  }
+
+  private void see(Visitor by, String number) {
+    if (!standing.seenBy(by).contains(number)) {
+      throw Problem.notThere("A claim with this number");
+    }
+  }
+
+  private static Argument told(String text) {
+    var said = text.strip();
+    if (said.isEmpty() || said.length() > LONGEST) {
+      throw Problem.wrong("It takes some words, up to " + LONGEST + " letters.");
+    }
+    return Argument.told(said);
+  }
+}

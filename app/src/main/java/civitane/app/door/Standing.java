@@ -1,0 +1,170 @@
+package civitane.app.door;
+
+import civitane.app.claims.Claims;
+import civitane.app.decisions.Grants;
+import civitane.app.letters.Letters;
+import civitane.app.letters.LettersOut;
+import civitane.app.staff.Staff;
+import civitane.core.claims.Claim;
+import civitane.core.claims.Clock.Stretch;
+import civitane.core.claims.Item;
+import civitane.core.claims.ItemKind;
+import civitane.core.claims.ItemState;
+import civitane.core.claims.Stands;
+import civitane.core.claims.Turn;
+import civitane.core.claims.Why;
+import civitane.words.Language;
+import civitane.words.Voice;
+import civitane.words.Words;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Where the claims of a household stand, in its words. */
+@Service
+class Standing {
+  /** The kind of letter that tells a decision: what it says is not known before it goes out. */
+  private static final String DECISION = "decision";
+
+  private static final Set<Why> THEIRS = Set.of(Why.WROTE, Why.ASKS_FOR_TIME, Why.NOT_THEIRS);
+  private static final Set<Why> SAID =
+      Set.of(Why.WROTE, Why.ASKS_FOR_TIME, Why.NOT_THEIRS, Why.WRITTEN_TO, Why.WRITTEN_TO_FREELY);
+
+  private final Claims claims;
+  private final Letters letters;
+  private final LettersOut lettersOut;
+  private final Grants grants;
+  private final Staff staff;
+  private final Clock clock;
+
+  Standing(
+      Claims claims,
+      Letters letters,
+      LettersOut lettersOut,
+      Grants grants,
+      Staff staff,
+      Clock clock) {
+    this.claims = claims;
+    this.letters = letters;
+    this.lettersOut = lettersOut;
+    this.grants = grants;
+    this.staff = staff;
+    this.clock = clock;
+  }
+
+  /** The claims that a visitor may see: those of the household, but of what is private only that whose code they had. */
+  @Transactional(readOnly = true)
+  public List<String> seenBy(Visitor visitor) {
+    return claims.listed(visitor.household()).stream()
+        .map(Claims.Listed::number)
+        .filter(number -> number.equals(visitor.number()) || !claims.isPrivate(number))
+        .toList();
+  }
+
+  @Transactional(readOnly = true)
+  public DoorView of(Visitor visitor, Language language) {
+    return new DoorView(
+        seenBy(visitor).stream().map(number -> of(number, Words.in(language))).toList());
+  }
+
+  private DoorView.DoorClaim of(String number, Words words) {
+    var claim = claims.claim(number);
+    var today = LocalDate.now(clock);
+    var told = !lettersOut.waits(DECISION, number);
+    var holder = claim.holder();
+    var service = claims.facts(number).packet().requests().get(0).service();
+    return new DoorView.DoorClaim(
+        number,
+        words.title(service),
+        words.say(
+            told || claim.state().isUndecided()
+                ? Stands.of(claim, today)
+                : Stands.LETTER_COMES.with(),
+            Voice.LETTER),
+        holder == null || !claim.state().isUndecided()
+            ? null
+            : words.say("door.works", "name", staff.nameOf(holder)),
+        claim.stretches(today).stream().map(stretch -> of(stretch, words)).toList(),
+        wanted(claim, words),
+        told
+            ? grants.awards(number).stream()
+                .map(award -> words.award(service, award))
+                .toList()
+            : List.of(),
+        claims.told(number, SAID).stream().map(one -> said(one, words)).toList(),
+        letters(number, words));
+  }
+
+  private static DoorView.DoorStretch of(Stretch stretch, Words words) {
+    var days = (int) ChronoUnit.DAYS.between(stretch.from(), stretch.to());
+    var turn = stretch.turn().word();
+    return new DoorView.DoorStretch(
+        turn,
+        days,
+        words.say(
+            "door.turn.days",
+            "n",
+            BigDecimal.valueOf(days),
+            "with",
+            words.say("door.turn." + turn)));
+  }
+
+  private static List<DoorView.DoorWanted> wanted(Claim claim, Words words) {
+    return claim.live().stream()
+        .filter(item -> item.want().owner() == Turn.HOUSEHOLD)
+        .map(item -> wanted(item, words))
+        .toList();
+  }
+
+  private static DoorView.DoorWanted wanted(Item item, Words words) {
+    return new DoorView.DoorWanted(
+        item.id(),
+        words.capital(words.say(item.want().reasons(), Voice.LETTER)),
+        words.say("door.wanted.until", "until", item.dueOn()),
+        item.want().kind() == ItemKind.PAPER,
+        item.state() == ItemState.ANSWERED);
+  }
+
+  private DoorView.DoorMessage said(Claims.Told told, Words words) {
+    return new DoorView.DoorMessage(
+        !THEIRS.contains(told.code()),
+        words.date(LocalDate.ofInstant(told.at(), clock.getZone())),
+        text(told, words),
+        told.code() == Why.WRITTEN_TO_FREELY && words.language() != Language.EN);
+  }
+
+  /** What was written, without who wrote it to whom; what was asked for stands in a sentence. */
+  private static String text(Claims.Told told, Words words) {
+    var first = words.say(told.arguments().get(0));
+    return told.code() == Why.ASKS_FOR_TIME
+        ? words.say(
+            "door.time.told",
+            "what",
+            first,
+            "because",
+            words.say(told.arguments().get(1)))
+        : words.capital(first);
+  }
+
+  /** The letters that went out; what waits may be taken back. */
+  private List<DoorView.DoorLetter> letters(String number, Words words) {
+    return letters.about(List.of(number)).stream()
+        .filter(letter -> letter.leftAt() != null)
+        .map(letter -> new DoorView.DoorLetter(
+            letter.id(), words.say("door.letter." + letter.kind()), words.date(letter.writtenOn())))
+        .toList();
+  }
+
+  /** Whether a letter is one that a visitor may read. */
+  @Transactional(readOnly = true)
+  public boolean mayRead(Visitor visitor, UUID letter) {
+    return letters.about(seenBy(visitor)).stream()
+        .anyMatch(one -> one.id().equals(letter) && one.leftAt() != null);
+  }
+}

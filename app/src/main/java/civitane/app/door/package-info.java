@@ -1,0 +1,17 @@
+/** The household's door: a code to their own contact, then where it stands, what is wanted, letters and messages. */
+@org.springframework.modulith.ApplicationModule(
+    allowedDependencies = {
+      "audit",
+      "catalogue",
+      "claims",
+      "decisions",
+      "letters",
+      "messages",
+      "papers",
+      "problems",
+      "remembering",
+      "signin",
+      "staff"
+    })
+@org.jspecify.annotations.NullMarked
+package civitane.app.door;

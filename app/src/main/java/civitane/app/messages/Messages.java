@@ -1,0 +1,81 @@
+package civitane.app.messages;
+
+import civitane.app.claims.Claims;
+import civitane.app.jobs.Jobs;
+import civitane.core.claims.Actor;
+import civitane.core.claims.Want;
+import civitane.core.claims.Why;
+import civitane.core.facts.Way;
+import civitane.core.reasons.Argument;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Texts and mails to households. One that reaches nobody becomes a next step of their claims. */
+@Service
+public class Messages {
+  private final MessageRows rows;
+  private final Gateway gateway;
+  private final Claims claims;
+  private final Jobs jobs;
+  private final TransactionTemplate inTransaction;
+  private final Clock clock;
+
+  Messages(
+      MessageRows rows,
+      Gateway gateway,
+      Claims claims,
+      Jobs jobs,
+      TransactionTemplate inTransaction,
+      Clock clock) {
+    this.rows = rows;
+    this.gateway = gateway;
+    this.claims = claims;
+    this.jobs = jobs;
+    this.inTransaction = inTransaction;
+    this.clock = clock;
+  }
+
+  /**
+   * Orders a message with what it tells of; it is sent once that is kept.
+   *
+   * @param way one that is safe
+   * @param notAfter from when on it is of no use; null where it always is
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void order(UUID household, Way way, String text, @Nullable Instant notAfter) {
+    var id = UUID.randomUUID();
+    var to = String.valueOf(way.at());
+    rows.add(new Message(id, household, Channel.of(way), to, text, notAfter), clock.instant());
+    jobs.later(Sending.KIND, id.toString());
+  }
+
+  /** Sends a message that waits; nothing is held in the database meanwhile. */
+  void send(UUID id) throws IOException {
+    var waiting = rows.waiting(id);
+    if (waiting.isEmpty()) {
+      return;
+    }
+    var message = waiting.get();
+    var late = message.notAfter() != null && message.notAfter().isBefore(clock.instant());
+    var state = late
+        ? MessageState.TOO_LATE
+        : gateway.bring(message) ? MessageState.DELIVERED : MessageState.BOUNCED;
+    inTransaction.executeWithoutResult(status -> settle(message, state));
+  }
+
+  private void settle(Message message, MessageState state) {
+    if (rows.settle(message.id(), state, clock.instant()) && state == MessageState.BOUNCED) {
+      var bounced = Why.MESSAGE_BOUNCED.with(Argument.told(message.to()));
+      claims
+          .undecidedOf(message.household())
+          .forEach(number -> claims.hear(new Actor.OfficeClock(), number, Want.UNREACHED, bounced));
+    }
+  }
+}

@@ -1,0 +1,323 @@
+package civitane.app;
+
+import jakarta.servlet.http.Cookie;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import org.awaitility.Awaitility;
+import org.springframework.http.MediaType;
+import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
+import org.springframework.test.web.servlet.MvcResult;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertNull;
+import static org.testng.Assert.assertTrue;
+
+/** The household's door: a code to its own contact, and behind it nothing but its own. */
+public class DoorTest extends OnDatabase {
+  private static final Pattern SIX_DIGITS = Pattern.compile("\\b\\d{6}\\b");
+  private static int phones = 100;
+
+  private record Lodged(String number, String phone) {}
+
+  /** A claim for school meals whose applicant can be texted. */
+  private Lodged reachable(String language) throws Exception {
+    var phone = "0555 020 " + ++phones;
+    var packet =
+        Packets.meals(2).replace("\"language\": \"en\"", "\"language\": \"" + language + "\"");
+    return new Lodged(claimOf(withPhone(packet, phone, true)), phone);
+  }
+
+  private static String withPhone(String packet, String phone, boolean mayText) {
+    return packet.replaceFirst(
+        "\"role\": \"applicant\"",
+        "\"role\": \"applicant\", \"contact\": {\"phone\": \"%s\", \"mayText\": %s}"
+            .formatted(phone, mayText));
+  }
+
+  /** What was tried ahead of the clock would be waited for once it goes back. */
+  @AfterMethod
+  public void forgetTries() {
+    clock.ahead(Duration.ZERO);
+    database.sql("delete from sign_in_attempt").update();
+  }
+
+  private MvcResult perform(MockHttpServletRequestBuilder request, Cookie... cookies)
+      throws Exception {
+    var from = cookies.length == 0 ? request : request.cookie(cookies);
+    return http.perform(from.with(SecurityMockMvcRequestPostProcessors.csrf())).andReturn();
+  }
+
+  private int status(MvcResult result) {
+    return result.getResponse().getStatus();
+  }
+
+  private MvcResult ask(String number) throws Exception {
+    return perform(post("/api/door/code", "{\"number\": \"%s\"}".formatted(number)));
+  }
+
+  private MvcResult enter(String number, String code) throws Exception {
+    return perform(
+        post("/api/door/entry", "{\"number\": \"%s\", \"code\": \"%s\"}".formatted(number, code)));
+  }
+
+  private Map<String, String> lastTo(String phone) {
+    return Awaitility.await()
+        .atMost(Duration.ofSeconds(20))
+        .until(
+            () -> REGISTERS.messages().stream()
+                .filter(message -> phone.equals(message.get("to")))
+                .findFirst(),
+            Optional::isPresent)
+        .orElseThrow();
+  }
+
+  private String codeFor(Lodged claim) throws Exception {
+    assertEquals(status(ask(claim.number())), 202);
+    var found = SIX_DIGITS.matcher(lastTo(claim.phone()).get("text"));
+    assertTrue(found.find());
+    return found.group();
+  }
+
+  private Cookie through(Lodged claim) throws Exception {
+    var entered = enter(claim.number(), codeFor(claim));
+    assertEquals(status(entered), 204);
+    return entered.getResponse().getCookie("civitane-door");
+  }
+
+  private JsonNode standing(Cookie visit, String language) throws Exception {
+    var seen = perform(get("/api/door/standing").param("language", language), visit);
+    assertEquals(status(seen), 200);
+    return body(seen).get("claims");
+  }
+
+  @Test
+  public void aCodeToTheirOwnPhoneOpensIt() throws Exception {
+    var claim = reachable("fr");
+    var code = codeFor(claim);
+    assertTrue(lastTo(claim.phone()).get("text").startsWith("Votre code"));
+    assertNull(
+        database
+            .sql("select text from message where to_way = ?")
+            .param(claim.phone())
+            .query(String.class)
+            .optional()
+            .orElse(null),
+        "what was sent is forgotten");
+    var entered = enter(claim.number(), code);
+    var visit = entered.getResponse().getCookie("civitane-door");
+    assertTrue(visit.isHttpOnly());
+    assertEquals(visit.getAttribute("SameSite"), "Strict");
+    var own = standing(visit, "fr").get(0);
+    assertEquals(own.get("number").stringValue(), claim.number());
+    assertTrue(own.get("line").stringValue().startsWith("Nous l’avons"), own.toString());
+    assertEquals(status(enter(claim.number(), code)), 422, "a code opens once");
+    perform(post("/api/door/exit", ""), visit);
+    assertEquals(status(perform(get("/api/door/standing"), visit)), 401);
+  }
+
+  @Test
+  public void whatIsAnsweredDoesNotTellWhetherThereIsSuchAClaim() throws Exception {
+    var silent = claimOf(withPhone(Packets.meals(2), "0555 020 998", false));
+    for (var number :
+        new String[] {silent, "BW-26-999999-9", "nothing", reachable("en").number()}) {
+      var asked = ask(number);
+      assertEquals(status(asked), 202, number);
+      assertEquals(asked.getResponse().getContentAsString(), "", number);
+      assertEquals(status(enter(number, "000000")), 422, number);
+    }
+    assertTrue(
+        REGISTERS.messages().stream().noneMatch(one -> "0555 020 998".equals(one.get("to"))),
+        "who may not be texted is not");
+  }
+
+  @Test
+  public void aCodeThatIsGuessedAtIsSlowedThenLockedAndOpensNothing() throws Exception {
+    var claim = reachable("en");
+    var code = codeFor(claim);
+    var wrong = code.equals("123456") ? "654321" : "123456";
+    var answers = new ArrayList<Integer>();
+    for (var i = 0; i < 8; i++) {
+      answers.add(status(enter(claim.number(), wrong)));
+    }
+    assertEquals(answers, List.of(422, 422, 422, 422, 422, 429, 429, 429));
+    clock.ahead(Duration.ofSeconds(30));
+    assertEquals(status(enter(claim.number(), code)), 422, "it was guessed at too often");
+  }
+
+  @Test
+  public void aStaffSessionIsWorthNothingHereAndTheOtherWayRound() throws Exception {
+    var claim = reachable("en");
+    assertEquals(status(asIkenna(get("/api/door/standing"))), 401);
+    var visit = through(claim);
+    assertEquals(status(perform(get("/api/claims/{number}", claim.number()), visit)), 401);
+    var stranger = reachable("en");
+    assertEquals(
+        status(perform(
+            post("/api/door/claims/{number}/messages", "{\"text\": \"x\"}", stranger.number()),
+            visit)),
+        404);
+    var letter = database
+        .sql("select id from letter where about = ?")
+        .param(claim(stranger.number()).get("number").stringValue())
+        .query(String.class)
+        .list();
+    for (var id : letter) {
+      assertEquals(status(perform(get("/api/door/letters/{id}", id), visit)), 404);
+    }
+  }
+
+  @Test
+  public void whatTheyWriteIsANextStepUntilItIsAnsweredInTheirLanguage() throws Exception {
+    var claim = reachable("pt");
+    taken(claim.number());
+    var visit = through(claim);
+    assertEquals(
+        status(perform(
+            post(
+                "/api/door/claims/{number}/messages",
+                "{\"text\": \"Mudámos de casa.\"}",
+                claim.number()),
+            visit)),
+        204);
+    var heard = claim(claim.number());
+    assertEquals(heard.get("next").get("words").stringValue(), "Answer what they wrote");
+    var said = heard.get("events").get(heard.get("events").size() - 1);
+    assertEquals(said.get("actor").stringValue(), "the household");
+    var over = decision(claim.number(), heard, true);
+    assertEquals(status(over), 422);
+    assertTrue(body(over).get("detail").stringValue().contains("nobody has answered"));
+    assertEquals(
+        status(asIkenna(
+            post("/api/claims/{number}/messages", "{\"phrase\": \"weCall\"}", claim.number()))),
+        200);
+    assertNotEquals(
+        claim(claim.number()).get("next").get("words").stringValue(), "Answer what they wrote");
+    var messages = standing(visit, "pt").get(0).get("messages");
+    assertEquals(messages.get(0).get("text").stringValue(), "Mudámos de casa.");
+    assertFalse(messages.get(0).get("ours").booleanValue());
+    assertEquals(messages.get(1).get("text").stringValue(), "Nós ligamos-lhe.");
+    assertEquals(
+        status(asIkenna(
+            post("/api/claims/{number}/messages", "{\"text\": \"See you.\"}", claim.number()))),
+        200);
+    assertTrue(
+        standing(visit, "pt").get(0).get("messages").get(2).get("asWritten").booleanValue());
+    Awaitility.await()
+        .atMost(Duration.ofSeconds(20))
+        .until(() -> lastTo(claim.phone()).get("text").startsWith("Há novidades"));
+    assertFalse(lastTo(claim.phone()).get("text").contains("See you"), "no word of what it says");
+  }
+
+  @Test
+  public void whatIsWrittenToAClaimThatIsOverComesToWhoHadIt() throws Exception {
+    var claim = reachable("en");
+    assertEquals(status(decision(claim.number(), taken(claim.number()), true)), 200);
+    var visit = through(claim);
+    var before = standing(visit, "en").get(0);
+    assertTrue(before.get("line").stringValue().contains("on its way"), before.toString());
+    assertEquals(before.get("granted").size(), 0, "the letter tells it first");
+    assertEquals(
+        status(perform(
+            post("/api/door/claims/{number}/not-mine", "{\"text\": \"Not me.\"}", claim.number()),
+            visit)),
+        204);
+    var reminded = body(asIkenna(get("/api/reminders"))).toString();
+    assertTrue(reminded.contains("Not me.") && reminded.contains(claim.number()), reminded);
+  }
+
+  @Test
+  public void aPaperForWhatIsWantedAnswersItAndMoreTimeIsAskedFor() throws Exception {
+    var packet = Packets.rent(1201);
+    var phone = "0555 020 " + ++phones;
+    var claim = new Lodged(claimOf(withPhone(packet, phone, true)), phone);
+    taken(claim.number());
+    var visit = through(claim);
+    var wanted = standing(visit, "en")
+        .get(0)
+        .get("wanted")
+        .valueStream()
+        .filter(one -> one.get("paper").booleanValue())
+        .findFirst()
+        .orElseThrow();
+    var item = wanted.get("item").intValue();
+    var time = perform(
+        post(
+            "/api/door/claims/{number}/items/{item}/time",
+            "{\"text\": \"The employer is on leave until the 14th.\"}",
+            claim.number(),
+            item),
+        visit);
+    assertEquals(status(time), 204);
+    assertTrue(claim(claim.number()).toString().contains("They ask for more time for"));
+    var sent = perform(
+        MockMvcRequestBuilders.post(
+                "/api/door/claims/{number}/items/{item}/papers", claim.number(), item)
+            .contentType(MediaType.APPLICATION_OCTET_STREAM)
+            .header("X-Paper-Name", "lohn%20okt.png")
+            .header("X-Paper-Remark", "the%20second%20page%20follows")
+            .content(MadePapers.png(900, 1200, "Payslip October")),
+        visit);
+    assertEquals(status(sent), 204, sent.getResponse().getContentAsString());
+    var now = standing(visit, "en")
+        .get(0)
+        .get("wanted")
+        .valueStream()
+        .filter(one -> one.get("item").intValue() == item)
+        .findFirst()
+        .orElseThrow();
+    assertTrue(now.get("came").booleanValue());
+    var papers =
+        body(asIkenna(get("/api/claims/{number}/papers", claim.number()))).toString();
+    assertTrue(papers.contains("lohn okt.png") && papers.contains("the household"), papers);
+    var bad = perform(
+        MockMvcRequestBuilders.post(
+                "/api/door/claims/{number}/items/{item}/papers", claim.number(), item)
+            .contentType(MediaType.APPLICATION_OCTET_STREAM)
+            .content("no picture".getBytes(StandardCharsets.UTF_8)),
+        visit);
+    assertEquals(status(bad), 422);
+  }
+
+  @Test
+  public void aMessageThatReachesNobodyIsANextStep() throws Exception {
+    var number = claimOf(withPhone(Packets.meals(2), "0555 020 900", true));
+    taken(number);
+    assertEquals(status(ask(number)), 202);
+    Awaitility.await()
+        .atMost(Duration.ofSeconds(20))
+        .until(() -> claim(number).toString().contains("Ask where they can be reached"));
+    var view = claim(number);
+    var item = view.get("items")
+        .valueStream()
+        .filter(one -> one.get("subject").stringValue().startsWith("unreached:"))
+        .findFirst()
+        .orElseThrow();
+    var settled = asIkenna(post(
+        "/api/claims/{number}/items/{item}/settled",
+        "{\"version\": %d, \"because\": \"another number, by phone\"}"
+            .formatted(view.get("version").intValue()),
+        number,
+        item.get("id").intValue()));
+    assertEquals(status(settled), 200);
+    assertFalse(claim(number).get("items").toString().contains("unreached:"));
+  }
+
+  @Test
+  public void aVisitThatNobodyTouchesEnds() throws Exception {
+    var visit = through(reachable("en"));
+    clock.ahead(Duration.ofMinutes(16));
+    assertEquals(status(perform(get("/api/door/standing"), visit)), 401);
+  }
+}

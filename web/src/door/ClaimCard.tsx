@@ -1,0 +1,79 @@
+import type { Schemas } from "../api/client";
+import { Conversation } from "./Conversation";
+import { Telling } from "./Telling";
+import { TurnBar } from "./TurnBar";
+import { Wanted } from "./Wanted";
+import { useSay } from "./words";
+
+interface Props {
+  claim: Schemas["DoorClaim"];
+  onChanged: () => void;
+}
+
+/** A claim: where it stands first, then what is wanted, then everything else, each behind its name. */
+export function ClaimCard({ claim, onChanged }: Props) {
+  const say = useSay();
+  return (
+    <article className="mt-4 mb-10" aria-labelledby={`claim-${claim.number}`}>
+      <p className="soft">
+        {claim.title} ·{" "}
+        <span dir="ltr" className="case whitespace-nowrap">
+          {claim.number}
+        </span>
+      </p>
+      <h2 id={`claim-${claim.number}`} className="case text-[1.4rem] leading-snug">
+        {claim.line}
+      </h2>
+      <TurnBar stretches={claim.stretches} />
+      {claim.worker && <p>{claim.worker}</p>}
+      {claim.wanted.length > 0 && (
+        <section className="mt-4">
+          <h3 className="case text-[1.2rem] border-t border-current pt-3">{say("wanted.title")}</h3>
+          <ul>
+            {claim.wanted.map((wanted) => (
+              <Wanted key={wanted.item} claim={claim.number} wanted={wanted} onChanged={onChanged} />
+            ))}
+          </ul>
+        </section>
+      )}
+      {claim.granted.length > 0 && (
+        <section className="my-4">
+          <h3 className="case text-[1.2rem] border-t border-current pt-3">{say("granted.title")}</h3>
+          <ul>
+            {claim.granted.map((one) => (
+              <li key={one}>{one}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <Conversation claim={claim} onChanged={onChanged} />
+      <details className="door-more">
+        <summary>
+          {say("letters.title")} <span className="soft">{claim.letters.length}</span>
+        </summary>
+        {claim.letters.length === 0 && <p className="pb-3">{say("letters.none")}</p>}
+        <ul className="pb-3">
+          {claim.letters.map((letter) => (
+            <li key={letter.id} className="py-2">
+              <a className="plain-link" href={`/api/door/letters/${letter.id}`}>
+                {letter.title}
+              </a>{" "}
+              <span className="soft">{letter.day}</span>
+            </li>
+          ))}
+        </ul>
+      </details>
+      <details className="door-more border-b border-base-300">
+        <summary>{say("notMine.title")}</summary>
+        <p className="mb-3">{say("notMine.says")}</p>
+        <Telling
+          path={`claims/${claim.number}/not-mine`}
+          asks={say("notMine.title")}
+          sends={say("notMine.send")}
+          sent={say("notMine.sent")}
+          onSent={onChanged}
+        />
+      </details>
+    </article>
+  );
+}

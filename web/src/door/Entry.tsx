@@ -1,0 +1,135 @@
+import { type FormEvent, useState } from "react";
+import { put } from "./asking";
+import { useSay } from "./words";
+
+/** A number of a claim, its check digit aside. */
+const NUMBER = /^\s*BW-\d{2}-\d{6,9}-\d\s*$/i;
+const TOO_MANY = 429;
+
+interface Props {
+  onEntered: () => Promise<void>;
+}
+
+/** The way in: the number of a claim, then the code that went to the household's own contact. */
+export function Entry({ onEntered }: Props) {
+  const say = useSay();
+  const [number, setNumber] = useState("");
+  const [code, setCode] = useState("");
+  const [sent, setSent] = useState(false);
+  const [against, setAgainst] = useState("");
+  const [busy, setBusy] = useState(false);
+
+  const trying = async (what: () => Promise<string>) => {
+    setBusy(true);
+    setAgainst("");
+    try {
+      setAgainst(await what());
+    } catch {
+      setAgainst("offline");
+    } finally {
+      setBusy(false);
+    }
+  };
+  const ask = (event: FormEvent) => {
+    event.preventDefault();
+    if (!NUMBER.test(number)) {
+      setAgainst("entry.notNumber");
+      return;
+    }
+    void trying(async () => {
+      const response = await put("code", { number });
+      if (!response.ok) return response.status === TOO_MANY ? "entry.wait" : "failed";
+      setSent(true);
+      return "";
+    });
+  };
+  const enter = (event: FormEvent) => {
+    event.preventDefault();
+    void trying(async () => {
+      const response = await put("entry", { number, code: code.replace(/\D/g, "") });
+      if (!response.ok) return response.status === TOO_MANY ? "entry.wait" : "entry.wrong";
+      await onEntered();
+      return "";
+    });
+  };
+
+  return (
+    <section>
+      <h1 className="case text-[1.6rem] leading-tight mt-3 mb-2">{say("entry.title")}</h1>
+      <p className="border-s-4 border-[var(--wrong)] ps-3 my-4">{say("urgent")}</p>
+      {sent ? (
+        <form onSubmit={enter}>
+          <p role="status" className="mb-4">
+            {say("entry.sent")}
+          </p>
+          <label className="block mb-4">
+            {say("entry.code")}
+            <input
+              className="door-field case text-[1.4rem] tracking-[0.3em]"
+              dir="ltr"
+              inputMode="numeric"
+              autoComplete="one-time-code"
+              maxLength={9}
+              required
+              value={code}
+              onChange={(event) => setCode(event.target.value)}
+            />
+          </label>
+          <Against key={against} says={against && say(against)} />
+          <div className="flex flex-wrap gap-3 items-center">
+            <button type="submit" className="door-button door-main" disabled={busy}>
+              {say("entry.go")}
+            </button>
+            <button
+              type="button"
+              className="plain-link py-2"
+              onClick={() => {
+                setSent(false);
+                setCode("");
+                setAgainst("");
+              }}
+            >
+              {say("entry.other")}
+            </button>
+          </div>
+          <p className="soft mt-5">{say("entry.none")}</p>
+        </form>
+      ) : (
+        <form onSubmit={ask} noValidate>
+          <label className="block">
+            {say("entry.number")}
+            <input
+              className="door-field case"
+              dir="ltr"
+              autoComplete="off"
+              autoCapitalize="characters"
+              spellCheck={false}
+              maxLength={20}
+              aria-describedby="where"
+              value={number}
+              onChange={(event) => setNumber(event.target.value)}
+            />
+          </label>
+          <p id="where" className="soft mt-1 mb-4">
+            {say("entry.numberWhere")}{" "}
+            <span dir="ltr" className="case whitespace-nowrap">
+              BW-26-004217-1
+            </span>
+          </p>
+          <Against says={against && say(against)} />
+          <button type="submit" className="door-button door-main" disabled={busy}>
+            {say("entry.send")}
+          </button>
+        </form>
+      )}
+    </section>
+  );
+}
+
+function Against({ says }: { says: string }) {
+  return (
+    <p role="alert" className={says ? "wrong mb-4" : ""}>
+      {says}
+    </p>
+  );
+}

@@ -1,0 +1,48 @@
+import { done, token } from "../api/client";
+
+/** What the door asks of the server; each change carries the token. */
+export async function put(path: string, body: unknown): Promise<Response> {
+  return fetch(`/api/door/${path}`, {
+    method: "POST",
+    headers: { "X-XSRF-TOKEN": token(), "Content-Type": "application/json" },
+    body: JSON.stringify(body),
+  });
+}
+
+/** The same where anything but yes is thrown, with its words. */
+export async function putOrThrow(path: string, body: unknown): Promise<void> {
+  const response = await put(path, body);
+  await done(Promise.resolve({ error: await refusal(response), response }));
+}
+
+/** Sends a file for something that is wanted. */
+export async function sendFile(number: string, item: number, file: File, remark: string): Promise<void> {
+  const response = await fetch(`/api/door/claims/${number}/items/${item}/papers`, {
+    method: "POST",
+    headers: {
+      "X-XSRF-TOKEN": token(),
+      "Content-Type": "application/octet-stream",
+      "X-Paper-Name": encodeURIComponent(file.name),
+      "X-Paper-Remark": encodeURIComponent(remark),
+    },
+    body: file,
+  });
+  await done(Promise.resolve({ error: await refusal(response), response }));
+}
+
+async function refusal(response: Response): Promise<unknown> {
+  const text = response.ok ? "" : await response.text();
+  return text.startsWith("{") ? JSON.parse(text) : {};
+}
+
+/** Leaves at once: nothing is shown from here on, whatever the server says. */
+export function leave(): void {
+  void fetch("/api/door/exit", {
+    method: "POST",
+    keepalive: true,
+    headers: { "X-XSRF-TOKEN": token() },
+  }).catch(() => undefined);
+  document.body.replaceChildren();
+  document.title = "";
+  window.location.replace("about:blank");
+}
