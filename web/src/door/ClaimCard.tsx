@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
 import { Conversation } from "./Conversation";
+import { Count } from "./Count";
 import { Telling } from "./Telling";
 import { TurnBar } from "./TurnBar";
 import { Wanted } from "./Wanted";
@@ -29,6 +30,9 @@ export function ClaimCard({ claim, onChanged }: Props) {
       {claim.wanted.length > 0 && (
         <section className="mt-4">
           <h3 className="case text-[1.2rem] border-t border-current pt-3">{say("wanted.title")}</h3>
+          {claim.wanted.some((wanted) => wanted.paper && !wanted.came) && (
+            <p className="soft">{say("wanted.how")}</p>
+          )}
           <ul>
             {claim.wanted.map((wanted) => (
               <Wanted key={wanted.item} claim={claim.number} wanted={wanted} onChanged={onChanged} />
@@ -49,7 +53,7 @@ export function ClaimCard({ claim, onChanged }: Props) {
       <Conversation claim={claim} onChanged={onChanged} />
       <details className="door-more">
         <summary>
-          {say("letters.title")} <span className="soft">{claim.letters.length}</span>
+          {say("letters.title")} <Count of={claim.letters.length} />
         </summary>
         {claim.letters.length === 0 && <p className="pb-3">{say("letters.none")}</p>}
         <ul className="pb-3">
@@ -65,10 +69,9 @@ export function ClaimCard({ claim, onChanged }: Props) {
       </details>
       <details className="door-more border-b border-base-300">
         <summary>{say("notMine.title")}</summary>
-        <p className="mb-3">{say("notMine.says")}</p>
         <Telling
           path={`claims/${claim.number}/not-mine`}
-          asks={say("notMine.title")}
+          asks={say("notMine.says")}
           sends={say("notMine.send")}
           sent={say("notMine.sent")}
           onSent={onChanged}

@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { Count } from "./Count";
 import { Telling } from "./Telling";
 import { useSay } from "./words";
 
@@ -14,7 +15,7 @@ export function Conversation({ claim, onChanged }: Props) {
   return (
     <details className="door-more" open={last?.ours || undefined}>
       <summary>
-        {say("messages.title")} <span className="soft">{claim.messages.length}</span>
+        {say("messages.title")} <Count of={claim.messages.length} />
       </summary>
       {claim.messages.length === 0 && <p className="pb-3">{say("messages.none")}</p>}
       <ol className="pb-3">

@@ -49,7 +49,7 @@ export function Door() {
   return (
     <DoorWords value={start.data.labels}>
       <header className="door-bar">
-        <div className="door-page !pb-0 flex items-center justify-between py-2">
+        <div className="door-page door-top flex items-center justify-between">
           <span className="case text-[1.1rem]">Brackwater</span>
           <button type="button" className="door-button door-leave" onClick={leave}>
             {say("leave")}

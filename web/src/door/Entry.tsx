@@ -56,7 +56,7 @@ export function Entry({ onEntered }: Props) {
   return (
     <section>
       <h1 className="case text-[1.6rem] leading-tight mt-3 mb-2">{say("entry.title")}</h1>
-      <p className="border-s-4 border-[var(--wrong)] ps-3 my-4">{say("urgent")}</p>
+      <p className="door-band my-4">{say("urgent")}</p>
       {sent ? (
         <form onSubmit={enter}>
           <p role="status" className="mb-4">
@@ -70,6 +70,8 @@ export function Entry({ onEntered }: Props) {
               inputMode="numeric"
               autoComplete="one-time-code"
               maxLength={9}
+              // biome-ignore lint/a11y/noAutofocus: it is what is waited for now.
+              autoFocus
               required
               value={code}
               onChange={(event) => setCode(event.target.value)}

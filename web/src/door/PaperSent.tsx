@@ -69,7 +69,7 @@ export function PaperSent({ claim, wanted, onChanged }: Props) {
             {say("wanted.chosen")}: {file.name}
           </p>
           {doubt && (
-            <p role="status" className="border-s-4 border-[var(--household)] ps-3 my-2">
+            <p role="status" className="door-band my-2">
               {doubt}
             </p>
           )}
@@ -93,17 +93,14 @@ export function PaperSent({ claim, wanted, onChanged }: Props) {
           </div>
         </>
       ) : (
-        <div className="flex flex-wrap gap-x-4 gap-y-1 items-center">
-          <button
-            type="button"
-            className="door-button door-main"
-            aria-describedby={`wanted-${claim}-${wanted.item}`}
-            onClick={() => picker.current?.click()}
-          >
-            {say("wanted.photo")}
-          </button>
-          <span className="soft">{say("wanted.how")}</span>
-        </div>
+        <button
+          type="button"
+          className="door-button door-main"
+          aria-describedby={`wanted-${claim}-${wanted.item}`}
+          onClick={() => picker.current?.click()}
+        >
+          {say("wanted.photo")}
+        </button>
       )}
       <p role="alert" className={against ? "wrong my-2" : ""}>
         {against}

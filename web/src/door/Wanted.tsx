@@ -10,43 +10,53 @@ interface Props {
   onChanged: () => void;
 }
 
-/** One thing that is wanted: by when, a photo of it, or more time. */
+/** One thing that is wanted: by when, a photo of it or an answer, or more time. */
 export function Wanted({ claim, wanted, onChanged }: Props) {
   const say = useSay();
-  const [asking, setAsking] = useState(false);
+  const [telling, setTelling] = useState<"answer" | "time">();
+  const id = `wanted-${claim}-${wanted.item}`;
+  const place = `claims/${claim}/items/${wanted.item}`;
   return (
     <li className="py-3 border-b border-base-300">
-      <p id={`wanted-${claim}-${wanted.item}`}>
+      <p id={id}>
         <strong className="font-bold">{wanted.words}</strong> <span className="soft">{wanted.until}</span>
       </p>
       {wanted.came ? (
         <p role="status">✓ {say("wanted.came")}</p>
       ) : (
         <>
-          {wanted.paper ? (
-            <PaperSent claim={claim} wanted={wanted} onChanged={onChanged} />
-          ) : (
-            <p className="soft">{say("wanted.tell")}</p>
-          )}
-          {asking ? (
-            <div className="mt-3">
-              <Telling
-                path={`claims/${claim}/items/${wanted.item}/time`}
-                asks={say("time.because")}
-                sends={say("time.send")}
-                sent={say("time.sent")}
-                onSent={onChanged}
-              />
-            </div>
-          ) : (
-            <button
-              type="button"
-              className="plain-link py-2"
-              aria-describedby={`wanted-${claim}-${wanted.item}`}
-              onClick={() => setAsking(true)}
-            >
-              {say("time.ask")}
-            </button>
+          {wanted.paper && <PaperSent claim={claim} wanted={wanted} onChanged={onChanged} />}
+          <p className="flex flex-wrap gap-4 items-center mt-1">
+            {!wanted.paper && telling !== "answer" && (
+              <button
+                type="button"
+                className="door-button"
+                aria-describedby={id}
+                onClick={() => setTelling("answer")}
+              >
+                {say("answer.open")}
+              </button>
+            )}
+            {telling !== "time" && (
+              <button
+                type="button"
+                className="plain-link py-2"
+                aria-describedby={id}
+                onClick={() => setTelling("time")}
+              >
+                {say("time.ask")}
+              </button>
+            )}
+          </p>
+          {telling && (
+            <Telling
+              key={telling}
+              path={`${place}/${telling}`}
+              asks={say(telling === "time" ? "time.because" : "answer.text")}
+              sends={say(telling === "time" ? "time.send" : "messages.send")}
+              sent={say(`${telling}.sent`)}
+              onSent={onChanged}
+            />
           )}
         </>
       )}

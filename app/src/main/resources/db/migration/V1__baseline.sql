@@ -633,6 +633,7 @@ create table scheduled_tasks (
   primary key (task_name, task_instance)
 );
 create index scheduled_tasks_due on scheduled_tasks (execution_time);
+create index scheduled_tasks_first on scheduled_tasks (priority desc, execution_time);
 create index scheduled_tasks_alive on scheduled_tasks (last_heartbeat);
 
 -- What everybody should know who deals with a household, until a day.

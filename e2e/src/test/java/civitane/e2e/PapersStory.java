@@ -21,7 +21,7 @@ public class PapersStory extends Story {
   private static final String ZONE =
       "P<UTOERIKSSON<<ANNA<MARIA<<<<<<<<<<<<<<<<<<<\nL898902C36UTO7408122F1204159ZE184226B<<<<<10";
 
-  private static FilePayload slip(String name, String... lines) throws IOException {
+  static FilePayload slip(String name, String... lines) throws IOException {
     var image = new BufferedImage(700, 420, BufferedImage.TYPE_INT_RGB);
     var graphics = image.createGraphics();
     graphics.setColor(Color.WHITE);

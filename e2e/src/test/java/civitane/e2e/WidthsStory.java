@@ -25,8 +25,12 @@ public class WidthsStory extends Story {
 
   @Test(dataProvider = "widths")
   public void nothingScrollsSideways(int width) {
-    signIn(page, "ikenna");
     page.setViewportSize(width, HEIGHT);
+    go(page, "/door?language=fr");
+    assertThat(page.getByText("Ce que vous pouvez demander")).isVisible();
+    page.locator("summary").first().click();
+    fits("the door");
+    signIn(page, "ikenna");
     assertThat(page.getByText("of work due today")).isVisible();
     fits("the Desk");
     CommonMistakesStory.importPacket(page, StoryPackets.meals(2));

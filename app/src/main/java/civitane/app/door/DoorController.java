@@ -186,6 +186,17 @@ class DoorController {
     letterbox.askForTime(visitor, number, item, written.text());
   }
 
+  @PostMapping("/api/door/claims/{number}/items/{item}/answer")
+  @PreAuthorize(THROUGH)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void answer(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable String number,
+      @PathVariable int item,
+      @RequestBody DoorText written) {
+    letterbox.sayTo(visitor, number, item, written.text());
+  }
+
   /** Takes a file for something that is wanted; its name and what is said to it stand in the head of the request. */
   @PostMapping(
       value = "/api/door/claims/{number}/items/{item}/papers",

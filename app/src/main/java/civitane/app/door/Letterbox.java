@@ -56,14 +56,23 @@ class Letterbox {
   /** Asks for more time for something that is wanted; somebody of the office answers. */
   @Transactional
   public void askForTime(Visitor by, String number, int item, String because) {
-    var wanted = wanted(by, number, item);
-    var reasons = wanted.want().reasons();
+    about(by, number, item, Why.ASKS_FOR_TIME, because);
+  }
+
+  /** Says something to what is wanted; somebody of the office takes it down. */
+  @Transactional
+  public void sayTo(Visitor by, String number, int item, String text) {
+    about(by, number, item, Why.SAYS_TO, text);
+  }
+
+  private void about(Visitor by, String number, int item, Why code, String text) {
+    var reasons = wanted(by, number, item).want().reasons();
     var what = reasons.get(0).arguments().stream()
         .filter(Argument.Several.class::isInstance)
         .findFirst()
         .orElseGet(() ->
             new Argument.Several(List.of(Argument.told(DeskWords.WORDS.say(reasons, Voice.DESK)))));
-    put(by, number, Want.WROTE, Why.ASKS_FOR_TIME.with(what, told(because)), because);
+    put(by, number, Want.WROTE, code.with(what, told(text)), text);
   }
 
   private void put(Visitor by, String number, String about, Reason said, String text) {

@@ -32,7 +32,8 @@ class Standing {
   /** The kind of letter that tells a decision: what it says is not known before it goes out. */
   private static final String DECISION = "decision";
 
-  private static final Set<Why> THEIRS = Set.of(Why.WROTE, Why.ASKS_FOR_TIME, Why.NOT_THEIRS);
+  private static final Set<Why> THEIRS =
+      Set.of(Why.WROTE, Why.SAYS_TO, Why.ASKS_FOR_TIME, Why.NOT_THEIRS);
   private static final Set<Why> SAID =
       Set.of(Why.WROTE, Why.ASKS_FOR_TIME, Why.NOT_THEIRS, Why.WRITTEN_TO, Why.WRITTEN_TO_FREELY);
 
@@ -142,14 +143,23 @@ class Standing {
   /** What was written, without who wrote it to whom; what was asked for stands in a sentence. */
   private static String text(Claims.Told told, Words words) {
     var first = words.say(told.arguments().get(0));
-    return told.code() == Why.ASKS_FOR_TIME
-        ? words.say(
+    return switch (told.code()) {
+      case ASKS_FOR_TIME ->
+        words.say(
             "door.time.told",
             "what",
             first,
             "because",
-            words.say(told.arguments().get(1)))
-        : words.capital(first);
+            words.say(told.arguments().get(1)));
+      case SAYS_TO ->
+        words.say(
+            "door.answer.told",
+            "what",
+            first,
+            "text",
+            words.say(told.arguments().get(1)));
+      default -> words.capital(first);
+    };
   }
 
   /** The letters that went out; what waits may be taken back. */

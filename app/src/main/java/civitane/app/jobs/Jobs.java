@@ -1,6 +1,7 @@
 package civitane.app.jobs;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.task.Priority;
 import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
 import java.sql.Timestamp;
 import java.time.Instant;
@@ -33,7 +34,19 @@ public class Jobs {
    */
   @Transactional(propagation = Propagation.MANDATORY)
   public void later(TaskDescriptor<Void> kind, String key) {
-    scheduler.getObject().scheduleIfNotExists(kind.instance(key).scheduledTo(Instant.now()));
+    order(kind, key, Priority.MEDIUM);
+  }
+
+  /** The same of what somebody sits and waits for: before everything else that is to be done. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void soon(TaskDescriptor<Void> kind, String key) {
+    order(kind, key, Priority.HIGH);
+  }
+
+  private void order(TaskDescriptor<Void> kind, String key, int priority) {
+    scheduler
+        .getObject()
+        .scheduleIfNotExists(kind.instance(key).priority(priority).scheduledTo(Instant.now()));
     beginOnceKept();
   }
 

@@ -31,6 +31,7 @@ class JobsConfiguration {
     return Scheduler.create(new TransactionAwareDataSourceProxy(database), ordered)
         .startTasks(again.stream().map(RecurringTask.class::cast).toArray(RecurringTask[]::new))
         .threads(AT_ONCE)
+        .enablePriority()
         .pollingInterval(LOOK)
         .heartbeatInterval(HEARTBEAT)
         .missedHeartbeatsLimit(4)

@@ -53,7 +53,7 @@ public class Messages {
     var id = UUID.randomUUID();
     var to = String.valueOf(way.at());
     rows.add(new Message(id, household, Channel.of(way), to, text, notAfter), clock.instant());
-    jobs.later(Sending.KIND, id.toString());
+    jobs.soon(Sending.KIND, id.toString());
   }
 
   /** Sends a message that waits; nothing is held in the database meanwhile. */

@@ -99,6 +99,7 @@ public enum Why implements ReasonCode {
   DECISION_TAKEN_BACK(text("because")),
   /** The household wrote, through its door. */
   WROTE(text("text")),
+  SAYS_TO(list("what"), text("text")),
   ASKS_FOR_TIME(list("what"), text("because")),
   /** Somebody to whom a claim is told says that they did not make it. */
   NOT_THEIRS(text("text")),

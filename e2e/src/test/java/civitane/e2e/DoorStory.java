@@ -1,0 +1,145 @@
+package civitane.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.sql.SQLException;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import org.awaitility.Awaitility;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertTrue;
+
+/** From a phone: where it stands, a photographed paper, a message that is answered, and gone at once. */
+public class DoorStory extends Story {
+  private static final int WIDE = 390;
+  private static final int HIGH = 844;
+  private static final Pattern SIX_DIGITS = Pattern.compile("\\b\\d{6}\\b");
+
+  @BeforeMethod
+  public void onAPhone() {
+    page.setViewportSize(WIDE, HIGH);
+  }
+
+  /** The demo's claim with a stranger on the lease: it wants papers of somebody who may be texted. */
+  private static String wantingAPaper() throws SQLException {
+    return fromDatabase("""
+        select c.number from claim c join household h on h.id = c.household_id
+        where h.name = 'Khadija Nascimento' order by c.number limit 1""").get(0);
+  }
+
+  private static int brought() {
+    return registers.messages().size();
+  }
+
+  /** The code of the message that comes after those that were there. */
+  private static String codeAfter(int before) {
+    Awaitility.await().atMost(Duration.ofSeconds(20)).until(() -> brought() > before);
+    var found = SIX_DIGITS.matcher(
+        Optional.ofNullable(registers.messages().get(0).get("text")).orElseThrow());
+    assertTrue(found.find());
+    return found.group();
+  }
+
+  private Locator button(String name) {
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+  }
+
+  private void enter(String number) {
+    var before = brought();
+    page.getByLabel("Number of your claim").fill(number);
+    page.keyboard().press("Enter");
+    page.getByLabel("Code, six digits").fill(codeAfter(before));
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("I did not make this claim")).isVisible();
+  }
+
+  private void fits(String what) {
+    var apart = page.evaluate(
+        "() => document.documentElement.scrollWidth - document.documentElement.clientWidth");
+    assertTrue(((Number) apart).intValue() <= 0, what + " is " + apart + " px too wide");
+  }
+
+  @Test
+  public void aPaperIsPhotographedAndAMessageAnswered() throws Exception {
+    var number = wantingAPaper();
+    go(page, "/door?language=en");
+    assertThat(page.getByText("What you can ask for")).isVisible();
+    accessible(page, "before the door");
+    page.getByLabel("Number of your claim").fill("BW-26-1");
+    page.keyboard().press("Enter");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("no number of a claim");
+    enter(number);
+    accessible(page, "behind the door");
+    fits("a claim at the door");
+    var picker = page.locator("input[type=file]").first();
+    picker.setInputFiles(PapersStory.slip("payslip.png", "Payslip October 2026", "1,840.00"));
+    assertThat(page.getByText("This picture has few points")).isVisible();
+    page.getByLabel("Do you want to say something to it?").fill("page 2 follows");
+    button("Send it").press("Enter");
+    assertThat(page.getByText("It has come. We look at it.").first()).isVisible();
+    button("Answer").first().press("Enter");
+    page.getByLabel("Your answer").fill("He is my cousin and stays until spring.");
+    button("Send").first().press("Enter");
+    assertThat(page.getByText("Somebody looks at it within two working days")).isVisible();
+    page.getByText("Messages").click();
+    page.getByLabel("Write to us").fill("My employer pays on the 5th.");
+    page.getByRole(AriaRole.GROUP)
+        .filter(new Locator.FilterOptions().setHasText("Write to us"))
+        .getByRole(AriaRole.BUTTON)
+        .press("Enter");
+    assertThat(page.getByText("Somebody reads it within two working days")).isVisible();
+
+    var desk = window();
+    signIn(desk, "teun");
+    go(desk, "/claims/" + number);
+    assertThat(desk.getByText("He is my cousin").first()).isVisible();
+    desk.getByLabel("Say in their language").selectOption("nothingNeeded");
+    desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Send"))
+        .first()
+        .press("Enter");
+    assertThat(desk.getByText("Answer what they wrote")).hasCount(0);
+
+    button("Français").click();
+    assertThat(page.getByText("Nous n’avons plus besoin de rien")).isVisible();
+    button("العربية").click();
+    assertThat(page.locator("html")).hasAttribute("dir", "rtl");
+    accessible(page, "behind the door, from the right");
+    fits("a claim at the door, from the right");
+    button("اخرجوا فورا").click();
+    page.waitForURL("about:blank");
+    page.goBack();
+    assertEquals(
+        List.of("about:blank", "").contains(page.locator("body").innerText()), true, page.url());
+    go(page, "/door?language=en");
+    assertThat(page.getByLabel("Number of your claim")).isVisible();
+  }
+
+  @Test
+  public void aCodeThatIsGuessedAtIsRefusedAsOneOfNoClaimIs() throws SQLException {
+    var heard = new String[2];
+    var numbers = List.of(wantingAPaper(), "BW-26-900001-0");
+    for (var i = 0; i < numbers.size(); i++) {
+      var before = brought();
+      go(page, "/door?language=en");
+      page.getByLabel("Number of your claim").fill(numbers.get(i));
+      page.keyboard().press("Enter");
+      assertThat(page.getByText("a code is on its way there")).isVisible();
+      if (i == 0) {
+        assertNotEquals(codeAfter(before), "000000");
+      }
+      page.getByLabel("Code, six digits").fill("000000");
+      page.keyboard().press("Enter");
+      assertThat(page.getByRole(AriaRole.ALERT)).containsText("do not go together");
+      heard[i] = page.locator("main").innerText();
+    }
+    assertEquals(heard[1], heard[0]);
+  }
+}
