@@ -2,12 +2,13 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { Decided } from "./Decided";
+import { GivesLess } from "./GivesLess";
 import { LetterLine } from "./LetterLine";
 import { LetterShown } from "./LetterShown";
 import { SecondSignature } from "./SecondSignature";
 import { TakeAppeal } from "./TakeAppeal";
 import { TakeBack } from "./TakeBack";
-import { useLetterShown } from "./useLetterShown";
+import { decisionLetter, useLetterShown } from "./useLetterShown";
 
 interface Props {
   claim: ClaimView;
@@ -21,7 +22,7 @@ export function Decide({ claim, working, onChanged }: Props) {
   const computed = working.result.outcome;
   const [otherwise, setOtherwise] = useState(false);
   const [reason, setReason] = useState("");
-  const { letter, refusal, show, close, refuse } = useLetterShown(claim.number);
+  const { letter, refusal, show, close, refuse } = useLetterShown();
   const grant = (computed === "entitled") !== otherwise;
   const what = t(grant ? "claim.grant" : "claim.refuse");
 
@@ -47,6 +48,10 @@ export function Decide({ claim, working, onChanged }: Props) {
         <p>{t("claim.cantDecide")}</p>
       </section>
     );
+  }
+
+  if (working.less && !working.less.over) {
+    return <GivesLess claim={claim} less={working.less} onChanged={onChanged} />;
   }
 
   const decide = async () => {
@@ -95,7 +100,7 @@ export function Decide({ claim, working, onChanged }: Props) {
         type="button"
         className="btn btn-primary mt-2"
         id="decide"
-        onClick={() => show({ grant, reason: reason || undefined })}
+        onClick={() => show(decisionLetter(claim.number, { grant, reason: reason || undefined }))}
       >
         {what} — {t("claim.preview")}
       </button>

@@ -3,7 +3,7 @@ import type { ClaimView, Schemas } from "../api/client";
 import { Awards } from "../parts/Margin";
 import { LetterShown } from "./LetterShown";
 import { OtherChecks } from "./OtherChecks";
-import { useLetterShown } from "./useLetterShown";
+import { decisionLetter, useLetterShown } from "./useLetterShown";
 
 interface Props {
   claim: ClaimView;
@@ -14,7 +14,7 @@ interface Props {
 /** What the claim would come to with another value, and the letter that would bring; nothing of it is kept. */
 export function TriedOut({ claim, tried, trying }: Props) {
   const { t } = useTranslation();
-  const { letter, refusal, show, close } = useLetterShown(claim.number);
+  const { letter, refusal, show, close } = useLetterShown();
   const { before, after } = tried;
   const title = t("tried.letterTitle", { name: claim.householdName });
   return (
@@ -34,7 +34,7 @@ export function TriedOut({ claim, tried, trying }: Props) {
         <button
           type="button"
           className="btn btn-sm btn-outline mt-2"
-          onClick={() => show({ grant: after.outcome === "entitled", trying })}
+          onClick={() => show(decisionLetter(claim.number, { grant: after.outcome === "entitled", trying }))}
         >
           {t("tried.letter")}
         </button>

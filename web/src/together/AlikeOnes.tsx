@@ -3,7 +3,7 @@ import { useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
 import { LetterShown } from "../claim/LetterShown";
-import { useLetterShown } from "../claim/useLetterShown";
+import { decisionLetter, useLetterShown } from "../claim/useLetterShown";
 import { useTrying } from "../parts/useTrying";
 
 interface Props {
@@ -83,7 +83,7 @@ interface OneProps {
 /** One of them: what it would bring, why it may want a look of its own, and its letter as it would go out. */
 function AlikeClaim({ claim, grant, isChosen, onToggle }: OneProps) {
   const { t } = useTranslation();
-  const { letter, refusal, show, close } = useLetterShown(claim.number);
+  const { letter, refusal, show, close } = useLetterShown();
   return (
     <li className="border-b border-base-300 py-2 grid grid-cols-[minmax(16rem,22rem)_minmax(0,1fr)_auto] gap-4 items-baseline stacks">
       <label className="inline-flex items-baseline gap-3">
@@ -127,7 +127,7 @@ function AlikeClaim({ claim, grant, isChosen, onToggle }: OneProps) {
         type="button"
         className="plain-link small"
         aria-label={t("alike.letterOf", { name: claim.name })}
-        onClick={() => show({ grant })}
+        onClick={() => show(decisionLetter(claim.number, { grant }))}
       >
         {t("alike.letter")}
       </button>

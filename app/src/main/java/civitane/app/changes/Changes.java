@@ -4,6 +4,7 @@ import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.claims.ToCheck;
 import civitane.app.claims.Wanting;
+import civitane.app.decisions.Notices;
 import civitane.app.decisions.Reworking;
 import civitane.app.determining.Screenings;
 import civitane.app.drafts.ApplicationView;
@@ -55,6 +56,7 @@ public class Changes {
   private final Claims claims;
   private final Wanting wanting;
   private final Reworking reworking;
+  private final Notices notices;
   private final AuditLog audit;
   private final ApplicationEventPublisher events;
   private final JsonMapper json;
@@ -70,6 +72,7 @@ public class Changes {
       Claims claims,
       Wanting wanting,
       Reworking reworking,
+      Notices notices,
       AuditLog audit,
       ApplicationEventPublisher events,
       JsonMapper json,
@@ -83,6 +86,7 @@ public class Changes {
     this.claims = claims;
     this.wanting = wanting;
     this.reworking = reworking;
+    this.notices = notices;
     this.audit = audit;
     this.events = events;
     this.json = json;
@@ -170,6 +174,7 @@ public class Changes {
             household, claims.requestOf(number), on, Source.change(report.toString()), by.login());
         claims.reopen(by, number, because);
         claims.wake(by, number, wanting.of(number, null), because);
+        notices.bringUp(by, number);
         touched.add(effect);
       }
     }

@@ -37,6 +37,14 @@ interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
       """)
   List<String> dueToOthers(LocalDate from, LocalDate until);
 
+  /** Claims of which something lives whose subject is like that, and which was due before a day. */
+  @Query("""
+      select distinct c.number from StoredClaim c join c.items i
+      where c.state = OPEN and i.state in (OPEN, RETURNED) and i.subject like :subject and i.dueOn < :day
+      order by c.number
+      """)
+  List<String> dueBefore(String subject, LocalDate day);
+
   /** Claims, the urgent first, then by the day that presses; after an urgency, day and number. */
   @Query("""
       select c from StoredClaim c

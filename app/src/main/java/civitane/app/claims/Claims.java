@@ -200,6 +200,12 @@ public class Claims {
         .collect(Collectors.toMap(StoredClaim::number, StoredClaim::householdId));
   }
 
+  /** The claims of which something lives whose subject begins so, and which was due before a day. */
+  @Transactional(readOnly = true)
+  public List<String> dueBefore(String subject, LocalDate day) {
+    return claims.dueBefore(subject + "%", day);
+  }
+
   /** The claims that want something of others by one of some days. */
   @Transactional(readOnly = true)
   public List<String> dueToOthers(LocalDate from, LocalDate until) {

@@ -136,7 +136,7 @@ public class Corrections {
   private Map<Integer, Item> items(String number) {
     var items = new TreeMap<Integer, Item>();
     claims.claim(number).live().stream()
-        .filter(item -> item.turn() == Turn.HOUSEHOLD)
+        .filter(item -> item.turn() == Turn.HOUSEHOLD && !item.want().isOfTheClaim())
         .forEach(item -> items.put(item.id(), item));
     return items;
   }

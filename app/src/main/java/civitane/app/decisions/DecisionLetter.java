@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
 /** The letter that tells a decision with every reason and its numbers, in the household's language. */
 final class DecisionLetter {
   /** Checks that say nothing to the household. */
-  private static final Set<String> INWARD = Set.of("PAPERS");
+  static final Set<String> INWARD = Set.of("PAPERS");
 
   /** Notes that say that what is granted may change when the papers are in. */
   private static final Set<String> NOT_FOR_GOOD = Set.of("provisional", "papersFollow");

@@ -52,6 +52,7 @@ public class Decisions {
   private final Ledgers ledgers;
   private final Screenings screenings;
   private final Wanting wanting;
+  private final Notices notices;
   private final SecondSignatures seconds;
   private final Guard guard;
   private final Letters letters;
@@ -67,6 +68,7 @@ public class Decisions {
       Ledgers ledgers,
       Screenings screenings,
       Wanting wanting,
+      Notices notices,
       SecondSignatures seconds,
       Guard guard,
       Letters letters,
@@ -80,6 +82,7 @@ public class Decisions {
     this.ledgers = ledgers;
     this.screenings = screenings;
     this.wanting = wanting;
+    this.notices = notices;
     this.seconds = seconds;
     this.guard = guard;
     this.letters = letters;
@@ -112,18 +115,24 @@ public class Decisions {
   /**
    * The working of a claim: what the rules say now, what was decided, and the letters.
    *
+   * @param decision what was decided; null while it is to be decided, for the first time or anew
+   * @param less that it would come to less than what stands; null where it would not
    * @param since what is otherwise since it was worked out for a decision; null before the first time, and where nothing is
    */
   public record Working(
       ResultView result,
       @Nullable Decided decision,
+      @Nullable GivesLess less,
       @Nullable SinceLast since,
       List<Letters.ListedLetter> letters) {}
 
   @Transactional(readOnly = true)
   public Working working(String number) {
-    var decision = claims
-        .decision(number)
+    var claim = claims.claim(number);
+    var decision = claim
+        .decision()
+        .filter(
+            one -> !claim.state().isUndecided() || one.state() == DecisionState.WAITS_FOR_SECOND)
         .map(one -> new Decided(
             outcome(one.grants()),
             one.reason(),
@@ -136,7 +145,11 @@ public class Decisions {
         .orElse(null);
     var packet = claims.facts(number).packet();
     return new Working(
-        result(packet), decision, since(number, packet), letters.about(List.of(number)));
+        result(packet),
+        decision,
+        decision == null ? notices.of(number, determine(packet)).orElse(null) : null,
+        since(number, packet),
+        letters.about(List.of(number)));
   }
 
   private @Nullable SinceLast since(String number, Packet packet) {
@@ -248,6 +261,7 @@ public class Decisions {
     var packet = claims.facts(number).packet();
     var result = determine(packet);
     check(result, grant, reason);
+    notices.check(number, result, grant);
     var second = seconds.isWanted(result, grant, guard.isRestricted(claims.householdOf(number)));
     var determination = determinations.save(new StoredDetermination(
         claims.idOf(number),

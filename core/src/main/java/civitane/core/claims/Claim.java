@@ -439,6 +439,50 @@ public record Claim(
             : judging(subject, said, act.on()));
   }
 
+  /**
+   * The household is told that it would get less than by the decision that stands.
+   *
+   * @param until the last day on which it can say what is wrong with that
+   */
+  public Moved giveNotice(Act act, LocalDate until) {
+    return move(Move.GIVE_NOTICE, act, () -> {
+      var standing = standing().orElseThrow(() -> new Impossible(Why.NOTHING_TO_ANSWER.with()));
+      var want = new Want(
+          ItemKind.JUDGEMENT,
+          Want.NOTICED + standing.id(),
+          List.of(Why.NOTICED.with(Argument.day(until))),
+          Turn.HOUSEHOLD);
+      if (items.stream().anyMatch(item -> item.want().isSameAs(want))) {
+        throw new Impossible(Why.KNOWN_ALREADY.with());
+      }
+      return each(item -> item.isLive() && item.want().subject().startsWith(Want.GIVES_LESS)
+              ? item.in(ItemState.ACCEPTED)
+              : item)
+          .with(Item.open(items.size() + 1, want, until));
+    });
+  }
+
+  /** What the household was told before it gets less than by the decision that stands; none where it was not. */
+  public Optional<Item> notice() {
+    return standing()
+        .flatMap(decision -> items.stream()
+            .filter(item -> item.want().subject().equals(Want.NOTICED + decision.id()))
+            .findFirst());
+  }
+
+  /** Whether the household was told that it would get less, and has answered or had its time. */
+  public boolean isNoticeOver() {
+    return notice().filter(item -> item.state() == ItemState.ACCEPTED).isPresent();
+  }
+
+  /** The decision that stands and grants something, whatever the claim is open for since. */
+  public Optional<Decision> standing() {
+    return decisions.stream()
+        .filter(decision -> decision.state() == DecisionState.STANDS)
+        .reduce((earlier, later) -> later)
+        .filter(Decision::grants);
+  }
+
   /** The household is written to: what it wrote before is answered. */
   public Moved writeTo(Act act) {
     return move(

@@ -35,6 +35,8 @@ public enum Move implements Word {
   HEAR(states(ClaimState.LODGED, ClaimState.OPEN), null),
   /** The office writes to the household, whatever has become of the claim. */
   WRITE_TO(EnumSet.allOf(ClaimState.class), null),
+  /** The household is told that it would get less, before that is decided. */
+  GIVE_NOTICE(states(ClaimState.OPEN), null),
   DECIDE(states(ClaimState.OPEN), ClaimState.DECIDED),
   SECOND_SIGN(states(ClaimState.OPEN), ClaimState.DECIDED),
   /** A decision against the second signature, or one taken back before its letter left. */

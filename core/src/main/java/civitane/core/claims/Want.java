@@ -70,6 +70,12 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
   /** That a message did not reach the household; with the message. */
   public static final String UNREACHED = "unreached:";
 
+  /** That what is worked out gives less than the decision of a number, and the household is to be told first. */
+  public static final String GIVES_LESS = "givesLess:";
+
+  /** That the household has time to say what is wrong, before less is given than by the decision of a number. */
+  public static final String NOTICED = "noticed:";
+
   /** Whether it is about the claim itself, so that no rule says that it is not wanted any more. */
   public boolean isOfTheClaim() {
     return kind == ItemKind.JUDGEMENT
@@ -79,7 +85,9 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
             || subject.startsWith(POST)
             || subject.startsWith(WROTE)
             || subject.startsWith(NOT_THEIRS)
-            || subject.startsWith(UNREACHED));
+            || subject.startsWith(UNREACHED)
+            || subject.startsWith(GIVES_LESS)
+            || subject.startsWith(NOTICED));
   }
 
   /** Whether the household said it, and nobody has answered. */

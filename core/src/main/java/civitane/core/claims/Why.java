@@ -109,6 +109,13 @@ public enum Why implements ReasonCode {
   WRITTEN_TO_FREELY(text("text")),
   MESSAGE_SETTLED(text("because")),
   UNREAD_FIRST,
+  /** What is worked out gives less than what stands. */
+  GIVES_LESS(text("before"), text("after")),
+  /** The household was told that it would get less, and may say until a day what is wrong with that. */
+  NOTICED(date("until")),
+  NOTICE_OVER(date("until")),
+  NOTICE_ANSWERED(text("because")),
+  NOTICE_FIRST(text("before"), text("after")),
   /** A message could not be brought to where it was sent. */
   MESSAGE_BOUNCED(text("to")),
   ASKED_THEM(text("who"), text("how")),

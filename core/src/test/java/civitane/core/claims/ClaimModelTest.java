@@ -145,7 +145,7 @@ public class ClaimModelTest {
             act, about, about + random.nextInt(9), Why.WROTE.with(Argument.told("I moved")));
       }
       case 33 -> claim.writeTo(act);
-      case 34 -> random.nextBoolean() ? claim.writeTo(act) : claim.note(act);
+      case 34 -> claim.giveNotice(act, today.plusDays(14));
       case 24 -> claim.outsideDate(act, outside());
       case 28 ->
         claim.surface(

@@ -1,0 +1,89 @@
+package civitane.app.decisions;
+
+import civitane.app.letters.LetterText;
+import civitane.app.letters.Recipient;
+import civitane.core.awards.Award;
+import civitane.core.facts.Acting;
+import civitane.core.facts.Packet;
+import civitane.core.rules.Outcome;
+import civitane.core.rules.Result;
+import civitane.core.services.Services;
+import civitane.words.Language;
+import civitane.words.Voice;
+import civitane.words.Words;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+
+/** The letter that tells a household that it would get less, before that is decided; in its language. */
+final class NoticeLetter {
+  private final String number;
+  private final Packet packet;
+  private final Result result;
+  private final Collection<Acting> acting;
+  private final Language language;
+  private final Words words;
+
+  /** @param acting who acts for the household */
+  NoticeLetter(String number, Packet packet, Result result, Collection<Acting> acting) {
+    this.number = number;
+    this.packet = packet;
+    this.result = result;
+    this.acting = acting;
+    this.language = Language.of(packet.language());
+    this.words = Words.in(language);
+  }
+
+  /**
+   * What it says.
+   *
+   * @param occasion which notice on the claim it is, from 1
+   * @param decidedOn when what stands was decided
+   * @param until the last day to say what is wrong
+   */
+  LetterText text(
+      int occasion, LocalDate decidedOn, List<Award> before, List<Award> after, LocalDate until) {
+    var household = packet.household();
+    var alone = Services.isPrivate(packet.requests().get(0), household);
+    return new LetterText(
+        Notices.LETTER,
+        number,
+        occasion,
+        language,
+        say("title", "service", words.title(result.service())),
+        household.applicant().fullName(),
+        Recipient.lines(household, acting, alone, words, packet.asOf()),
+        household.applicant().readsLargePrint(),
+        List.of(
+            say("intro", "date", decidedOn, "before", said(before), "after", said(after)),
+            say("why")),
+        List.of(),
+        reasons(!after.isEmpty()),
+        List.of(),
+        List.of(say("say", "until", until, "number", number), say("after")),
+        List.of(),
+        List.of());
+  }
+
+  private String said(List<Award> awards) {
+    return awards.isEmpty()
+        ? say("nothing")
+        : words.list(awards.stream()
+            .map(award -> words.award(result.service(), award.from(null)))
+            .toList());
+  }
+
+  /** What it stands on: the sums where something is left, else what is not met any more. */
+  private List<String> reasons(boolean grant) {
+    return result.checks().stream()
+        .filter(check -> !DecisionLetter.INWARD.contains(check.id()))
+        .filter(check -> check.is(grant ? Outcome.MET : Outcome.NOT_MET))
+        .map(check -> words.say(check.reasons(), Voice.LETTER))
+        .distinct()
+        .toList();
+  }
+
+  private String say(String key, Object... namesAndValues) {
+    return words.say("letter.notice." + key, namesAndValues);
+  }
+}
