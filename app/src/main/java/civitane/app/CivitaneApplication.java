@@ -1,6 +1,8 @@
 package civitane.app;
 
 import civitane.app.demo.OfficeClock;
+import civitane.app.production.Migration;
+import civitane.app.production.ServingSettings;
 import civitane.core.rates.RateShelf;
 import civitane.core.services.Screening;
 import civitane.core.time.LastDay;
@@ -9,9 +11,11 @@ import civitane.packet.form.BatchReader;
 import civitane.packet.form.FormReader;
 import civitane.packet.form.FormWriter;
 import java.io.IOException;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
@@ -24,15 +28,44 @@ public class CivitaneApplication {
   private static final String ARABIC = "/letter-fonts/NotoNaskhArabic_400Regular.ttf";
 
   /** What asks for a command that ends, in the place of serving. */
-  private static final List<String> COMMANDS = List.of("civitane.rerun", "civitane.load.claims");
+  private static final List<String> COMMANDS =
+      List.of("civitane.rerun", "civitane.load.claims", "civitane.staff");
+
+  private static final String PRODUCTION = "production";
 
   private static final ZoneId DISTRICT = ZoneId.of("Europe/Lisbon");
 
-  public static void main(String[] arguments) {
-    var application = SpringApplication.run(CivitaneApplication.class, arguments);
+  public static void main(String[] arguments) throws SQLException {
+    if (List.of(arguments).contains("--civitane.migrate=yes")) {
+      migrate(System.getenv());
+      return;
+    }
+    var application = application().run(arguments);
     if (COMMANDS.stream().anyMatch(application.getEnvironment()::containsProperty)) {
       System.exit(SpringApplication.exit(application));
     }
+  }
+
+  /** The application, which looks at how it is set up before it serves a real office. */
+  public static SpringApplication application() {
+    var application = new SpringApplication(CivitaneApplication.class);
+    application.addInitializers(context -> {
+      var environment = context.getEnvironment();
+      if (environment.matchesProfiles(PRODUCTION)
+          && COMMANDS.stream().noneMatch(environment::containsProperty)) {
+        ServingSettings.check(environment::getProperty);
+      }
+    });
+    return application;
+  }
+
+  private static void migrate(Map<String, String> settings) throws SQLException {
+    var steps = Migration.run(
+        settings.getOrDefault("CIVITANE_DB_URL", ""),
+        settings.getOrDefault("CIVITANE_DB_OWNER", ""),
+        settings.getOrDefault("CIVITANE_DB_OWNER_PASSWORD", ""),
+        settings.getOrDefault("CIVITANE_DB_USER", ""));
+    System.out.println(steps == 0 ? "The database is of this version already." : "Migrated.");
   }
 
   /** The office's clock; dates are those of the district, wherever the machine stands. */

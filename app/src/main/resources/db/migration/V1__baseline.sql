@@ -6,7 +6,13 @@ create table staff (
   login text primary key,
   name text not null,
   role text not null,
-  password_hash text not null
+  password_hash text not null,
+  disabled boolean not null default false
+);
+
+-- What this database is for: of the demo, nobody's real data belongs into it.
+create table office_mark (
+  name text primary key
 );
 
 -- What each has chosen for their desk.

@@ -85,8 +85,17 @@ class DemoFiller implements ApplicationRunner {
   @Override
   public void run(ApplicationArguments arguments) throws IOException {
     if (database.sql("select count(*) from staff").query(Long.class).single() > 0) {
+      if (database
+              .sql("select count(*) from office_mark where name = 'demo'")
+              .query(Long.class)
+              .single()
+          == 0) {
+        throw new IllegalStateException(
+            "this database has staff of an office; the demo is not run on it");
+      }
       return;
     }
+    database.sql("insert into office_mark (name) values ('demo')").update();
     addStaff();
     var untold = new ArrayList<String>();
     for (var line : lines("/demo/households.ndjson")) {

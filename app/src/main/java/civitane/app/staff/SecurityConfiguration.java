@@ -75,6 +75,7 @@ class SecurityConfiguration {
   UserDetailsService users(StaffRepository staff) {
     return login -> staff
         .findById(login)
+        .filter(member -> !member.isDisabled())
         .map(member -> User.withUsername(member.login())
             .password(member.passwordHash())
             .roles(member.role().name())

@@ -49,6 +49,7 @@ public class Staff {
   public List<Colleague> whoWorkClaims() {
     return repository.findAll().stream()
         .filter(one -> one.role() == Role.CASEWORKER || one.role() == Role.SENIOR)
+        .filter(one -> !one.isDisabled())
         .map(member -> new Colleague(member.login(), member.name(), member.role()))
         .sorted(Comparator.comparing(Colleague::name))
         .toList();
@@ -64,6 +65,37 @@ public class Staff {
     return actor.startsWith(Actor.PERSON)
         ? "the household"
         : repository.findById(actor).map(StaffMember::name).orElse(actor);
+  }
+
+  /** Somebody in a list of all: whether they get in. */
+  public record Listed(String login, String name, Role role, boolean disabled) {}
+
+  /** All who work here or did, by their logins. */
+  @Transactional(readOnly = true)
+  public List<Listed> all() {
+    return repository.findAll().stream()
+        .map(one -> new Listed(one.login(), one.name(), one.role(), one.isDisabled()))
+        .sorted(Comparator.comparing(Listed::login))
+        .toList();
+  }
+
+  @Transactional
+  public void disable(String login) {
+    member(login).disable();
+  }
+
+  @Transactional
+  public void becomes(String login, Role role) {
+    member(login).becomes(role);
+  }
+
+  @Transactional
+  public void opensWith(String login, String password) {
+    member(login).opensWith(passwords.encode(password));
+  }
+
+  private StaffMember member(String login) {
+    return repository.findById(login).orElseThrow(() -> Problem.notThere("A log-in of this name"));
   }
 
   @Transactional

@@ -19,6 +19,7 @@ class StaffMember {
   private Role role;
 
   private String passwordHash;
+  private boolean disabled;
 
   protected StaffMember() {}
 
@@ -43,5 +44,24 @@ class StaffMember {
 
   String passwordHash() {
     return passwordHash;
+  }
+
+  /** Whether somebody does not get in any more, though what they did stays theirs. */
+  boolean isDisabled() {
+    return disabled;
+  }
+
+  void disable() {
+    disabled = true;
+  }
+
+  void becomes(Role other) {
+    role = other;
+  }
+
+  /** A new password lets somebody in again. */
+  void opensWith(String hash) {
+    passwordHash = hash;
+    disabled = false;
   }
 }

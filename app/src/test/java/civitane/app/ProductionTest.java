@@ -1,0 +1,239 @@
+package civitane.app;
+
+import civitane.app.production.Migration;
+import civitane.app.production.Refused;
+import civitane.app.production.ServingSettings;
+import civitane.app.staff.PasswordRule;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+/** A real office is served only as it should be: by a role that owns nothing, encrypted, with log-ins of its own. */
+public class ProductionTest {
+  private static final String OWNER = "civitane_owner";
+  private static final String SERVING = "civitane_serving";
+  private static final String PASSWORD = "four words that never met";
+
+  private String url = "";
+  private final Map<String, String> settings = new HashMap<>();
+
+  @BeforeClass
+  public void aDatabaseOfItsOwn() throws Exception {
+    url = OnDatabase.freshDatabase("civitane_production_test");
+    for (var role : List.of(OWNER, SERVING)) {
+      as("civitane", """
+          do $$ begin
+            if not exists (select 1 from pg_roles where rolname = '%1$s') then
+              create role %1$s login password 'x';
+            end if;
+          end $$""".formatted(role));
+    }
+    as("civitane", "alter database civitane_production_test owner to " + OWNER);
+    settings.putAll(Map.of(
+        "CIVITANE_DB_URL",
+        url,
+        "CIVITANE_DB_USER",
+        SERVING,
+        "CIVITANE_DB_PASSWORD",
+        "x",
+        "CIVITANE_PUBLIC_ADDRESS",
+        "https://desk.example",
+        "CIVITANE_BEHIND_PROXY",
+        "127.0.0.1",
+        "CIVITANE_SIGNING_KEY",
+        Files.createTempDirectory("civitane-key").resolve("signing.key").toString()));
+  }
+
+  private void as(String role, String statement) throws SQLException {
+    try (var connection = DriverManager.getConnection(url, role, "x");
+        var doing = connection.createStatement()) {
+      doing.execute(statement);
+    }
+  }
+
+  private ConfigurableApplicationContext serving(String... more) {
+    var arguments = new ArrayList<>(List.of(
+        "--spring.profiles.active=production",
+        "--server.port=0",
+        "--management.server.port=0",
+        "--spring.main.banner-mode=off"));
+    settings.forEach((name, value) -> {
+      // One that is said twice would be both.
+      if (List.of(more).stream().noneMatch(one -> one.startsWith("--" + name + "="))) {
+        arguments.add("--" + name + "=" + value);
+      }
+    });
+    arguments.addAll(List.of(more));
+    return CivitaneApplication.application().run(arguments.toArray(String[]::new));
+  }
+
+  private String refused(String... more) {
+    Throwable thrown = expectThrows(RuntimeException.class, () -> serving(more).close());
+    while (thrown.getCause() != null && !(thrown instanceof Refused)) {
+      thrown = thrown.getCause();
+    }
+    return thrown.getMessage();
+  }
+
+  private int staff(String what, String password, String... words) {
+    var before = System.in;
+    System.setIn(new ByteArrayInputStream((password + "\n").getBytes(StandardCharsets.UTF_8)));
+    try {
+      var arguments = new ArrayList<>(List.of("--civitane.staff=" + what));
+      arguments.addAll(List.of(words));
+      return SpringApplication.exit(serving(arguments.toArray(String[]::new)));
+    } finally {
+      System.setIn(before);
+    }
+  }
+
+  @Test
+  public void allThatIsMissingIsSaidAtOnce() {
+    var said =
+        expectThrows(Refused.class, () -> ServingSettings.check(name -> null)).because();
+    for (var name : List.of(
+        "CIVITANE_DB_URL",
+        "CIVITANE_DB_USER",
+        "CIVITANE_DB_PASSWORD",
+        "CIVITANE_PUBLIC_ADDRESS",
+        "CIVITANE_BEHIND_PROXY",
+        "CIVITANE_SIGNING_KEY")) {
+      assertTrue(said.stream().anyMatch(one -> one.contains(name)), name + " in " + said);
+    }
+    assertEquals(said.size(), 6, said.toString());
+  }
+
+  @DataProvider
+  public Object[][] wrongSettings() {
+    return new Object[][] {
+      {"CIVITANE_PUBLIC_ADDRESS", "http://desk.example", "encrypted"},
+      {"CIVITANE_REGISTERS_AT", "http://127.0.0.1:8481", "stand in for real ones"},
+      {"CIVITANE_REGISTERS_AT", "http://localhost:8481", "stand in for real ones"},
+      {"CIVITANE_DB_PASSWORD", " ", "CIVITANE_DB_PASSWORD is not set"},
+      {"CIVITANE_BEHIND_PROXY", "", "Neither CIVITANE_BEHIND_PROXY"},
+    };
+  }
+
+  @Test(dataProvider = "wrongSettings")
+  public void eachIsSaidInASentence(String name, String value, String says) {
+    var set = new HashMap<>(settings);
+    ServingSettings.check(set::get);
+    set.put(name, value);
+    var said =
+        expectThrows(Refused.class, () -> ServingSettings.check(set::get)).because();
+    assertEquals(said.size(), 1, said.toString());
+    assertTrue(said.get(0).contains(says), said.toString());
+  }
+
+  @Test
+  public void filesToEncryptWithCanBeRead() throws IOException {
+    var set = new HashMap<>(settings);
+    set.remove("CIVITANE_BEHIND_PROXY");
+    set.put(
+        "CIVITANE_TLS_CERTIFICATE", Files.createTempFile("certificate", ".pem").toString());
+    set.put("CIVITANE_TLS_KEY", "/nowhere/key.pem");
+    var said =
+        expectThrows(Refused.class, () -> ServingSettings.check(set::get)).because();
+    assertEquals(said.toString(), "[CIVITANE_TLS_KEY names no file that can be read.]");
+  }
+
+  @DataProvider
+  public static Object[][] passwords() {
+    return new Object[][] {
+      {"short", false},
+      {"gerd-is-here-for-long", false},
+      {"password1234567", false},
+      {"aaaaaaaaaaaaaaaa", false},
+      {PASSWORD, true},
+    };
+  }
+
+  @Test(dataProvider = "passwords")
+  public void aPasswordIsNoneThatIsTriedFirst(String password, boolean taken) {
+    assertEquals(PasswordRule.against("gerd", password).isEmpty(), taken, password);
+  }
+
+  @Test
+  public void anOfficeIsMigratedStaffedAndServed() throws Exception {
+    assertTrue(refused().contains("run ./civitane migrate first"));
+    assertTrue(Migration.run(url, OWNER, "x", SERVING) > 0);
+    assertEquals(Migration.run(url, OWNER, "x", SERVING), 0);
+    expectThrows(Refused.class, () -> Migration.run(url, OWNER, "x", "x; drop table staff"));
+    assertTrue(refused("--CIVITANE_DB_USER=civitane").contains("may do everything"));
+    assertTrue(refused("--CIVITANE_DB_USER=" + OWNER).contains("owns tables"));
+
+    assertEquals(staff("add", "short", "gerd", "Gerd Nyquist", "caseworker"), 1);
+    assertEquals(staff("add", PASSWORD, "gerd", "Gerd Nyquist", "caseworker"), 0);
+    assertEquals(staff("add", PASSWORD, "gerd"), 2);
+    try (var office = serving()) {
+      var address = "http://127.0.0.1:"
+          + ((WebServerApplicationContext) office).getWebServer().getPort();
+      assertEquals(signIn(address, "gerd", PASSWORD), 204);
+      assertEquals(signIn(address, "ikenna", "ikenna-ikenna"), 401);
+    }
+    for (var statement : List.of(
+        "update audit_log set actor = 'nobody'",
+        "delete from entry",
+        "drop table staff",
+        "create table mine (a int)",
+        "alter table audit_log disable trigger all")) {
+      expectThrows(SQLException.class, () -> as(SERVING, statement));
+    }
+    assertEquals(staff("disable", "", "gerd"), 0);
+    try (var office = serving()) {
+      var address = "http://127.0.0.1:"
+          + ((WebServerApplicationContext) office).getWebServer().getPort();
+      assertEquals(signIn(address, "gerd", PASSWORD), 401);
+    }
+    as(OWNER, "insert into office_mark (name) values ('demo')");
+    assertTrue(refused().contains("filled by the demo"));
+  }
+
+  /** What signing in comes to; each cookie is one that goes encrypted only. */
+  private static int signIn(String address, String login, String password) throws Exception {
+    var client = HttpClient.newHttpClient();
+    var through = "X-Forwarded-Proto";
+    var asked = client.send(
+        HttpRequest.newBuilder(URI.create(address + "/api/session"))
+            .header(through, "https")
+            .build(),
+        HttpResponse.BodyHandlers.discarding());
+    var cookie = asked.headers().firstValue("Set-Cookie").orElseThrow();
+    var token = cookie.substring(cookie.indexOf('=') + 1, cookie.indexOf(';'));
+    var signed = client.send(
+        HttpRequest.newBuilder(URI.create(address + "/api/sign-in"))
+            .header(through, "https")
+            .header("Cookie", "XSRF-TOKEN=" + token)
+            .header("X-XSRF-TOKEN", token)
+            .header("Content-Type", "application/x-www-form-urlencoded")
+            .POST(HttpRequest.BodyPublishers.ofString(
+                "username=" + login + "&password=" + password.replace(" ", "+")))
+            .build(),
+        HttpResponse.BodyHandlers.discarding());
+    for (var set : signed.headers().allValues("Set-Cookie")) {
+      assertTrue(set.startsWith("XSRF") || set.contains("Secure"), set);
+    }
+    return signed.statusCode();
+  }
+}
