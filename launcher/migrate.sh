@@ -1,4 +1,5 @@
 # Brings a real office's database to this version, as the role that owns it.
+. launcher/packages.sh
 . launcher/build.sh
 
 for name in CIVITANE_DB_URL CIVITANE_DB_OWNER CIVITANE_DB_OWNER_PASSWORD CIVITANE_DB_USER; do

@@ -1,4 +1,5 @@
 # Serves a real office, as its settings say; docs/running.md lists them.
+. launcher/packages.sh
 . launcher/build.sh
 
 [ $# -eq 0 ] || fail "serve takes its settings from the environment; docs/running.md lists them" 2

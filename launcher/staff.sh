@@ -1,4 +1,5 @@
 # Keeps the log-ins of a real office. A password is asked for, or read from standard input, and never shown.
+. launcher/packages.sh
 . launcher/build.sh
 
 for name in CIVITANE_DB_URL CIVITANE_DB_USER CIVITANE_DB_PASSWORD; do

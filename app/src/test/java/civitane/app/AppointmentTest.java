@@ -128,6 +128,7 @@ public class AppointmentTest extends OnDatabase {
     var id = of(on(day(), "ikenna", "CASEWORKER"), number).get("id").stringValue();
     assertEquals(over(id, "MISSED", " "), 422);
     assertEquals(over(id, "MISSED", "called: ill"), 200);
+    assertTrue(claim(number).get("items").toString().contains("missed:"), "it is asked after");
     assertTrue(claim(number).get("events").toString().contains("did not come"));
     var again = made(number, Map.of("at", "\"11:30\""));
     assertEquals(again.getResponse().getStatus(), 200, "the time is free again");

@@ -8,6 +8,7 @@ import civitane.app.households.Households;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Want;
 import civitane.core.claims.Why;
 import civitane.core.reasons.Argument;
 import civitane.core.time.LastDay;
@@ -199,13 +200,13 @@ public class Appointments {
     if (!rows.over(id, over, note.strip(), by.login(), clock.instant())) {
       throw Problem.overtaken("Somebody has noted already what came of it.");
     }
-    claims.note(
-        by,
-        appointment.claim(),
-        over.code()
-            .with(
-                Argument.day(appointment.on()),
-                Argument.told(note.isBlank() ? "—" : note.strip())));
+    var came = over.code()
+        .with(Argument.day(appointment.on()), Argument.told(note.isBlank() ? "—" : note.strip()));
+    if (over == Over.MISSED) {
+      claims.hear(by.actor(), appointment.claim(), Want.MISSED, came);
+    } else {
+      claims.note(by, appointment.claim(), came);
+    }
     audit.record(by.login(), "appointment over", id.toString(), over.name());
   }
 

@@ -126,7 +126,7 @@ class Pressing {
     if (want.subject().startsWith(Want.ACTING)) {
       return Optional.of(Why.ACTING_SETTLED);
     }
-    return Stream.of(Want.WROTE, Want.NOT_THEIRS, Want.UNREACHED)
+    return Stream.of(Want.WROTE, Want.NOT_THEIRS, Want.UNREACHED, Want.MISSED)
         .filter(want.subject()::startsWith)
         .findFirst()
         .map(about -> Why.MESSAGE_SETTLED);

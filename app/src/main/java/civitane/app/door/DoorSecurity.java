@@ -22,7 +22,7 @@ class DoorSecurity {
   @Bean
   @Order(0)
   SecurityFilterChain doorFilters(HttpSecurity http, DoorKeeper keeper) throws Exception {
-    return http.securityMatcher("/door", "/api/door/**")
+    return http.securityMatcher("/door", "/door.html", "/api/door/**")
         .authorizeHttpRequests(requests -> requests
             .requestMatchers("/api/door/claims/**", "/api/door/standing", "/api/door/letters/**")
             .hasRole(DoorFilter.ROLE)

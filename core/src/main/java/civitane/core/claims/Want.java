@@ -70,6 +70,9 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
   /** That a message did not reach the household; with the message. */
   public static final String UNREACHED = "unreached:";
 
+  /** That the household did not come when it was expected. */
+  public static final String MISSED = "missed:";
+
   /** That what is worked out gives less than the decision of a number, and the household is to be told first. */
   public static final String GIVES_LESS = "givesLess:";
 
@@ -86,6 +89,7 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
             || subject.startsWith(WROTE)
             || subject.startsWith(NOT_THEIRS)
             || subject.startsWith(UNREACHED)
+            || subject.startsWith(MISSED)
             || subject.startsWith(GIVES_LESS)
             || subject.startsWith(NOTICED));
   }
