@@ -11,6 +11,10 @@ need_packages() {
   local missing=()
   [ -n "$(postgres_bin)" ] || missing+=(postgresql)
   command -v tesseract >/dev/null || missing+=(tesseract-ocr tesseract-ocr-eng tesseract-ocr-fra tesseract-ocr-por tesseract-ocr-ara)
+  # Letters' signatures are checked by a tool that is not ours.
+  if [ "${1:-}" = "with-browser" ] && ! command -v openssl >/dev/null; then
+    missing+=(openssl)
+  fi
   if [ "${1:-}" = "with-browser" ] && ! command -v chromium >/dev/null; then
     missing+=(chromium fonts-dejavu-core)
   fi

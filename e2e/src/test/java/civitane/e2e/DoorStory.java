@@ -73,11 +73,16 @@ public class DoorStory extends Story {
     go(page, "/door?language=en");
     assertThat(page.getByText("What you can ask for")).isVisible();
     accessible(page, "before the door");
+    var walk = new Walk(page);
+    walk.past("before the door");
     page.getByLabel("Number of your claim").fill("BW-26-1");
     page.keyboard().press("Enter");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("no number of a claim");
     enter(number);
     accessible(page, "behind the door");
+    walk.past("behind the door");
+    assertEquals(walk.wrong().toString(), "{}");
+    assertEquals(String.join("\n", walk.invalid()), "");
     fits("a claim at the door");
     var picker = page.locator("input[type=file]").first();
     picker.setInputFiles(PapersStory.slip("payslip.png", "Payslip October 2026", "1,840.00"));

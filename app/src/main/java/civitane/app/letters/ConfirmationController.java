@@ -1,5 +1,6 @@
 package civitane.app.letters;
 
+import civitane.app.signing.OfficeKey;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.util.Locale;
@@ -12,9 +13,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class ConfirmationController {
   private final Letters letters;
+  private final OfficeKey key;
 
-  ConfirmationController(Letters letters) {
+  ConfirmationController(Letters letters, OfficeKey key) {
     this.letters = letters;
+    this.key = key;
   }
 
   @GetMapping("/verify")
@@ -24,6 +27,7 @@ class ConfirmationController {
     model.addAttribute("words", words);
     model.addAttribute("language", language);
     model.addAttribute("asked", !code.isBlank());
+    key.told().ifPresent(told -> model.addAttribute("key", told));
     letters.confirm(code).ifPresent(letter -> {
       model.addAttribute("kind", words.say("letter.check.kind." + letter.kind()));
       model.addAttribute("day", letter.writtenOn());

@@ -27,12 +27,15 @@ class LetterPrinter {
       ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
 
   private final ITemplateEngine templates;
+  private final SignedCore core;
   private final String confirmAt;
 
   LetterPrinter(
       ITemplateEngine templates,
+      SignedCore core,
       @Value("${civitane.confirm-at:http://127.0.0.1:8480/verify}") String confirmAt) {
     this.templates = templates;
+    this.core = core;
     this.confirmAt = confirmAt;
   }
 
@@ -48,7 +51,7 @@ class LetterPrinter {
     context.setVariable("date", words.date(on));
     context.setVariable("code", code);
     context.setVariable("confirmAt", confirmAt);
-    context.setVariable("qr", qr(confirmAt + "?code=" + code));
+    context.setVariable("qr", qr(confirmAt + "?code=" + code + core.of(text, code, on)));
     context.setVariable(
         "sheets",
         text.sheets().stream()

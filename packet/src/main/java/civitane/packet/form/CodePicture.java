@@ -18,7 +18,10 @@ import javax.imageio.ImageIO;
 
 /** A text as a picture that machines read. */
 public final class CodePicture {
+  /** Points of a side at least, and of each square. */
   private static final int SIZE = 132;
+
+  private static final int SQUARE = 3;
   private static final int BLACK = 0x15211F;
   private static final int WHITE = 0xFFFFFF;
 
@@ -27,10 +30,13 @@ public final class CodePicture {
   /** The picture as PNG. */
   public static byte[] png(String text) {
     try {
-      var bits = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, SIZE, SIZE);
-      var image = new BufferedImage(SIZE, SIZE, BufferedImage.TYPE_INT_RGB);
-      for (var x = 0; x < SIZE; x++) {
-        for (var y = 0; y < SIZE; y++) {
+      var writer = new QRCodeWriter();
+      var squares = writer.encode(text, BarcodeFormat.QR_CODE, 1, 1).getWidth();
+      var size = Math.max(SIZE, squares * SQUARE);
+      var bits = writer.encode(text, BarcodeFormat.QR_CODE, size, size);
+      var image = new BufferedImage(size, size, BufferedImage.TYPE_INT_RGB);
+      for (var x = 0; x < size; x++) {
+        for (var y = 0; y < size; y++) {
           image.setRGB(x, y, bits.get(x, y) ? BLACK : WHITE);
         }
       }
