@@ -4,6 +4,7 @@ import jakarta.servlet.http.Cookie;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -288,6 +289,31 @@ public class DoorTest extends OnDatabase {
             .content("no picture".getBytes(StandardCharsets.UTF_8)),
         visit);
     assertEquals(status(bad), 422);
+  }
+
+  @Test
+  public void manyAtOnceAreAllHeard() throws Exception {
+    var claim = reachable("en");
+    taken(claim.number());
+    var visit = through(claim);
+    var told = atOnce(
+        6,
+        i -> () -> status(perform(
+            post(
+                "/api/door/claims/{number}/messages",
+                "{\"text\": \"message " + i + "\"}",
+                claim.number()),
+            visit)));
+    assertEquals(told, Collections.nCopies(6, 204));
+    assertEquals(standing(visit, "en").get(0).get("messages").size(), 6);
+    assertEquals(
+        claim(claim.number())
+            .get("items")
+            .valueStream()
+            .filter(item -> item.get("subject").stringValue().startsWith("wrote:"))
+            .count(),
+        1,
+        "one thing to answer");
   }
 
   @Test

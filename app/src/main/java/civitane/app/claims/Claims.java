@@ -225,6 +225,12 @@ public class Claims {
     }
   }
 
+  /** Holds a claim before anything of it is read, so that what happens to it meanwhile is waited for and not overtaken. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void waitFor(String number) {
+    hold(number);
+  }
+
   /**
    * Something is said about a claim that somebody of the office reads. Where the claim is over it is only noted.
    *

@@ -44,12 +44,14 @@ class Letterbox {
   /** Writes to whoever works on a claim. */
   @Transactional
   public void write(Visitor by, String number, String text) {
+    claims.waitFor(number);
     put(by, number, Want.WROTE, Why.WROTE.with(told(text)), text);
   }
 
   /** Says that a claim was not made by who is told to have made it. */
   @Transactional
   public void notTheirs(Visitor by, String number, String text) {
+    claims.waitFor(number);
     put(by, number, Want.NOT_THEIRS, Why.NOT_THEIRS.with(told(text)), text);
   }
 
@@ -66,6 +68,7 @@ class Letterbox {
   }
 
   private void about(Visitor by, String number, int item, Why code, String text) {
+    claims.waitFor(number);
     var reasons = wanted(by, number, item).want().reasons();
     var what = reasons.get(0).arguments().stream()
         .filter(Argument.Several.class::isInstance)
