@@ -2,6 +2,7 @@ cat <<'TEXT'
 ./civitane start [--fresh] [--port N]   sets up, builds, fills the demo and serves; Ctrl-C stops all
 ./civitane migrate                      brings a real office's database to this version (docs/running.md)
 ./civitane staff WHAT …                 keeps its log-ins: add LOGIN NAME ROLE, disable, password, role, list
+./civitane audit verify                 verifies its log
 ./civitane serve                        serves it; what is missing is said, a sentence each
 ./civitane test                         runs every test: core, words, packets, application, real browser
 ./civitane test MODULE|NAME …           runs the tests of some modules (core, words, packet, app, e2e, bench), or some by name

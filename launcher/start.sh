@@ -27,7 +27,7 @@ for one in "$port" "$registers_port"; do
   fi
 done
 build_app
-[ "$fresh" = yes ] && postgres_remove demo
+[ "$fresh" = yes ] && postgres_remove demo && rm -f "$home/audit.anchor"
 postgres_start demo
 server=
 registers=
@@ -58,6 +58,7 @@ registers=$!
 CIVITANE_DB_URL="$pg_url" CIVITANE_PORT="$port" \
   java -jar app/target/app-0.1.0-exec.jar --civitane.demo=yes \
   "--civitane.signing-key=$home/signing.key" \
+  "--civitane.audit-key=$home/audit.key" "--civitane.audit-anchor=$home/audit.anchor" \
   "--civitane.registers.at=http://127.0.0.1:$registers_port" \
   "--civitane.confirm-at=http://127.0.0.1:$port/verify" \
   "--civitane.door-at=http://127.0.0.1:$port/door" >"$home/server.log" 2>&1 9>&- &

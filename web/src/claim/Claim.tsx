@@ -14,6 +14,7 @@ import { type Below, ClaimHead } from "./ClaimHead";
 import { HaveToSee } from "./HaveToSee";
 import { Identity } from "./Identity";
 import { Moving } from "./Moving";
+import { Overtaken } from "./Overtaken";
 import { Pressing } from "./Pressing";
 import { peopleOf } from "./people";
 import { RecordView } from "./RecordView";
@@ -154,6 +155,7 @@ export function Claim() {
               onOpen={setBelow}
               atFront={atFront}
             />
+            <Overtaken key={`${number}:${claim.data.version}`} number={number} onShow={again} />
             <Notices
               household={claim.data.household}
               today={today}

@@ -109,14 +109,8 @@ export function Decide({ claim, working, onChanged }: Props) {
           title={t("claim.letterTitle", { name: claim.householdName })}
           letter={letter}
           onClose={close}
-        >
-          <button type="button" className="btn" onClick={close}>
-            {t("claim.cancel")}
-          </button>
-          <button type="button" className="btn btn-primary" onClick={decide}>
-            {t("claim.send", { what, name: claim.householdName })}
-          </button>
-        </LetterShown>
+          send={{ says: t("claim.send", { what, name: claim.householdName }), act: decide }}
+        />
       )}
     </section>
   );

@@ -79,14 +79,8 @@ export function GivesLess({ claim, less, onChanged }: Props) {
           title={t("claim.letterTitle", { name: claim.householdName })}
           letter={letter}
           onClose={close}
-        >
-          <button type="button" className="btn" onClick={close}>
-            {t("claim.cancel")}
-          </button>
-          <button type="button" className="btn btn-primary" onClick={tell}>
-            {t("less.send", { name: claim.householdName })}
-          </button>
-        </LetterShown>
+          send={{ says: t("less.send", { name: claim.householdName }), act: tell }}
+        />
       )}
     </section>
   );

@@ -42,13 +42,7 @@ export function TriedOut({ claim, tried, trying }: Props) {
       <p role="alert" className="wrong">
         {refusal}
       </p>
-      {letter && (
-        <LetterShown title={title} letter={letter} onClose={close}>
-          <button type="button" className="btn" onClick={close}>
-            {t("tried.close")}
-          </button>
-        </LetterShown>
-      )}
+      {letter && <LetterShown title={title} letter={letter} onClose={close} />}
     </section>
   );
 }

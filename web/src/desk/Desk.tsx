@@ -9,6 +9,7 @@ import { Bar } from "../parts/Bar";
 import { addDays, day } from "../parts/format";
 import { KeyStrip } from "../parts/Keys";
 import { LongList } from "../parts/LongList";
+import { useLive } from "../parts/useLive";
 import { useTrying } from "../parts/useTrying";
 import { useWidth } from "../parts/useWidth";
 import { AxisHead } from "./AxisHead";
@@ -48,6 +49,7 @@ export function Desk() {
   const [chosen, setChosen] = useState<Chosen>(FIRST);
   const [importing, setImporting] = useState(false);
   const [attempt, refusal] = useTrying();
+  useLive(() => void queries.invalidateQueries({ queryKey: ["desk"] }));
   const [axis, width] = useWidth();
   const [scrolled, setScrolled] = useState<HTMLDivElement | null>(null);
 

@@ -2,9 +2,17 @@ import type { Schemas } from "../api/client";
 import { Conversation } from "./Conversation";
 import { Count } from "./Count";
 import { Telling } from "./Telling";
+import { Told } from "./Told";
 import { TurnBar } from "./TurnBar";
 import { Wanted } from "./Wanted";
 import { useSay } from "./words";
+
+/** What can be said of a claim beside a message. */
+const SAYINGS = [
+  { about: "changed", path: "changed" },
+  { about: "withdraw", path: "not-wanted" },
+  { about: "notMine", path: "not-mine" },
+];
 
 interface Props {
   claim: Schemas["DoorClaim"];
@@ -67,16 +75,19 @@ export function ClaimCard({ claim, onChanged }: Props) {
           ))}
         </ul>
       </details>
-      <details className="door-more border-b border-base-300">
-        <summary>{say("notMine.title")}</summary>
-        <Telling
-          path={`claims/${claim.number}/not-mine`}
-          asks={say("notMine.says")}
-          sends={say("notMine.send")}
-          sent={say("notMine.sent")}
-          onSent={onChanged}
-        />
-      </details>
+      <Told claim={claim.number} />
+      {SAYINGS.map((saying) => (
+        <details key={saying.about} className="door-more">
+          <summary>{say(`${saying.about}.title`)}</summary>
+          <Telling
+            path={`claims/${claim.number}/${saying.path}`}
+            asks={say(`${saying.about}.says`)}
+            sends={say(`${saying.about}.send`)}
+            sent={say(`${saying.about}.sent`)}
+            onSent={onChanged}
+          />
+        </details>
+      ))}
     </article>
   );
 }

@@ -6,7 +6,7 @@ import { ClaimCard } from "./ClaimCard";
 import { Entry } from "./Entry";
 import { Offers } from "./Offers";
 import { useIdle } from "./useIdle";
-import { DoorWords, firstTongue, TONGUES } from "./words";
+import { DoorWords, firstTongue, TONGUES, Tongue } from "./words";
 
 const GONE = [401, 403];
 
@@ -47,6 +47,7 @@ export function Door() {
   }
   const say = (key: string) => start.data.labels[key] ?? "";
   return (
+    <Tongue value={start.data.language}>
     <DoorWords value={start.data.labels}>
       <header className="door-bar">
         <div className="door-page door-top flex items-center justify-between">
@@ -102,5 +103,6 @@ export function Door() {
         )}
       </main>
     </DoorWords>
+    </Tongue>
   );
 }

@@ -3,6 +3,11 @@ import { createContext, useContext } from "react";
 /** The door's words in the reader's language, by their keys. */
 export const DoorWords = createContext<Record<string, string>>({});
 
+/** The language that is read. */
+export const Tongue = createContext("en");
+
+export const useTongue = () => useContext(Tongue);
+
 /** What stands under a key. */
 export function useSay(): (key: string) => string {
   const labels = useContext(DoorWords);

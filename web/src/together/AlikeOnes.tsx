@@ -132,11 +132,7 @@ function AlikeClaim({ claim, grant, isChosen, onToggle }: OneProps) {
         {t("alike.letter")}
       </button>
       {letter && (
-        <LetterShown title={t("claim.letterTitle", { name: claim.name })} letter={letter} onClose={close}>
-          <button type="button" className="btn" onClick={close}>
-            {t("tried.close")}
-          </button>
-        </LetterShown>
+        <LetterShown title={t("claim.letterTitle", { name: claim.name })} letter={letter} onClose={close} />
       )}
     </li>
   );

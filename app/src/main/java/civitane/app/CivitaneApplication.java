@@ -29,7 +29,7 @@ public class CivitaneApplication {
 
   /** What asks for a command that ends, in the place of serving. */
   private static final List<String> COMMANDS =
-      List.of("civitane.rerun", "civitane.load.claims", "civitane.staff");
+      List.of("civitane.rerun", "civitane.load.claims", "civitane.staff", "civitane.audit");
 
   private static final String PRODUCTION = "production";
 

@@ -1,12 +1,14 @@
 package civitane.app;
 
 import civitane.app.audit.AuditLog;
+import civitane.app.audit.AuditSeal;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.DataAccessException;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
@@ -19,6 +21,9 @@ public class AuditTest extends OnDatabase {
 
   @Autowired
   private AuditLog log;
+
+  @Autowired
+  private AuditSeal seal;
 
   @Autowired
   private PlatformTransactionManager manager;
@@ -67,6 +72,53 @@ public class AuditTest extends OnDatabase {
         .update();
     database.sql("drop table gone").update();
     database.sql("alter table audit_log enable trigger audit_log_stays").update();
+    assertTrue(isUnbroken());
+  }
+
+  @DataProvider
+  public static Object[][] ends() {
+    return new Object[][] {
+      {
+        "cut off",
+        "delete from audit_chain where seq > 9",
+        "delete from audit_log where nr not in (select entry_nr from audit_chain)"
+      },
+      {"emptied", "delete from audit_chain", "delete from audit_log"},
+      {
+        "made anew by who has not the key",
+        "update audit_log set actor = 'nobody' where nr = (select entry_nr from audit_chain where seq = 9)",
+        "update audit_chain set hash = encode(sha256(hash::bytea), 'hex') where seq >= 9"
+      },
+      {
+        "swapped",
+        "update audit_chain set seq = -1 where seq = 8",
+        "update audit_chain set seq = case seq when 9 then 8 else 9 end where seq in (-1, 9)"
+      },
+      {
+        "forged at the end",
+        "insert into audit_log (happened_at, actor, action, subject, detail) values (now(), 'teun', 'glass broken', '', '')",
+        "insert into audit_chain (seq, entry_nr, hash) select max(seq) + 1, (select max(nr) from audit_log), repeat('a', 64) from audit_chain"
+      },
+    };
+  }
+
+  @Test(dataProvider = "ends")
+  public void itIsSeenThatItWas(String what, String first, String second) throws Exception {
+    seal.seal();
+    seal.anchor();
+    assertTrue(isUnbroken());
+    // All of it in one go that is taken back, while nobody seals.
+    var unbroken = new TransactionTemplate(manager).execute(status -> {
+      status.setRollbackOnly();
+      seal.seal();
+      for (var table : new String[] {"audit_log", "audit_chain"}) {
+        database.sql("alter table " + table + " disable trigger all").update();
+      }
+      database.sql(first).update();
+      database.sql(second).update();
+      return seal.verify().unbroken();
+    });
+    assertFalse(unbroken, what);
     assertTrue(isUnbroken());
   }
 

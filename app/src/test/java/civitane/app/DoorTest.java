@@ -292,6 +292,33 @@ public class DoorTest extends OnDatabase {
   }
 
   @Test
+  public void whatTheyToldIsReadInAnyLanguageButNotWhereTheyLive() throws Exception {
+    var claim = reachable("en");
+    var visit = through(claim);
+    var told = body(perform(
+            get("/api/door/claims/{number}/told", claim.number()).param("language", "fr"), visit))
+        .toString();
+    assertTrue(told.contains("Marsh Road School") && told.contains("430,00"), told);
+    assertFalse(told.contains("Tide Row"), told);
+    var other = reachable("en").number();
+    assertEquals(status(perform(get("/api/door/claims/{number}/told", other), visit)), 404);
+    for (var about : List.of("changed", "not-wanted")) {
+      assertEquals(
+          status(perform(
+              post(
+                  "/api/door/claims/{number}/{about}",
+                  "{\"text\": \"" + about + " it is\"}",
+                  claim.number(),
+                  about),
+              visit)),
+          204);
+    }
+    var events = claim(claim.number()).get("events").toString();
+    assertTrue(events.contains("They say that something has changed: changed it is"), events);
+    assertTrue(events.contains("They do not want it any more: not-wanted it is"), events);
+  }
+
+  @Test
   public void manyAtOnceAreAllHeard() throws Exception {
     var claim = reachable("en");
     taken(claim.number());

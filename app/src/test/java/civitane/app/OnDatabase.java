@@ -61,11 +61,11 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
   protected JdbcClient database;
 
   /** Where a key is made that is gone with the tests. */
-  private static String keyFile() {
+  private static String keyFile(String name) {
     try {
       var folder = Files.createTempDirectory("civitane-key");
       folder.toFile().deleteOnExit();
-      var file = folder.resolve("signing.key");
+      var file = folder.resolve(name);
       file.toFile().deleteOnExit();
       return file.toString();
     } catch (IOException e) {
@@ -85,7 +85,9 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
   static void database(DynamicPropertyRegistry properties) {
     properties.add("spring.datasource.url", () -> freshDatabase(DATABASE));
     properties.add("civitane.registers.at", REGISTERS::address);
-    properties.add("civitane.signing-key", OnDatabase::keyFile);
+    properties.add("civitane.signing-key", () -> keyFile("signing.key"));
+    properties.add("civitane.audit-key", () -> keyFile("audit.key"));
+    properties.add("civitane.audit-anchor", () -> keyFile("audit.anchor"));
   }
 
   /** A database of a name, made anew for the run, in the cluster the launcher started. */

@@ -50,6 +50,7 @@ public class ProductionTest {
           end $$""".formatted(role));
     }
     as("civitane", "alter database civitane_production_test owner to " + OWNER);
+    var files = Files.createTempDirectory("civitane-keys");
     settings.putAll(Map.of(
         "CIVITANE_DB_URL",
         url,
@@ -62,7 +63,11 @@ public class ProductionTest {
         "CIVITANE_BEHIND_PROXY",
         "127.0.0.1",
         "CIVITANE_SIGNING_KEY",
-        Files.createTempDirectory("civitane-key").resolve("signing.key").toString()));
+        files.resolve("signing.key").toString(),
+        "CIVITANE_AUDIT_KEY",
+        files.resolve("audit.key").toString(),
+        "CIVITANE_AUDIT_ANCHOR",
+        files.resolve("audit.anchor").toString()));
   }
 
   private void as(String role, String statement) throws SQLException {
@@ -118,10 +123,12 @@ public class ProductionTest {
         "CIVITANE_DB_PASSWORD",
         "CIVITANE_PUBLIC_ADDRESS",
         "CIVITANE_BEHIND_PROXY",
-        "CIVITANE_SIGNING_KEY")) {
+        "CIVITANE_SIGNING_KEY",
+        "CIVITANE_AUDIT_KEY",
+        "CIVITANE_AUDIT_ANCHOR")) {
       assertTrue(said.stream().anyMatch(one -> one.contains(name)), name + " in " + said);
     }
-    assertEquals(said.size(), 6, said.toString());
+    assertEquals(said.size(), 8, said.toString());
   }
 
   @DataProvider
@@ -200,6 +207,7 @@ public class ProductionTest {
         "alter table audit_log disable trigger all")) {
       expectThrows(SQLException.class, () -> as(SERVING, statement));
     }
+    assertEquals(SpringApplication.exit(serving("--civitane.audit=verify")), 0);
     assertEquals(staff("disable", "", "gerd"), 0);
     try (var office = serving()) {
       var address = "http://127.0.0.1:"

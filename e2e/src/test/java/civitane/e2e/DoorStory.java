@@ -79,6 +79,8 @@ public class DoorStory extends Story {
     page.keyboard().press("Enter");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("no number of a claim");
     enter(number);
+    page.getByText("Everything you told us").click();
+    assertThat(page.getByText("Where you live is not shown here.")).isVisible();
     accessible(page, "behind the door");
     walk.past("behind the door");
     assertEquals(walk.wrong().toString(), "{}");

@@ -1,6 +1,7 @@
 package civitane.e2e;
 
 import com.microsoft.playwright.options.AriaRole;
+import java.sql.SQLException;
 import org.testng.annotations.Test;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
@@ -32,6 +33,29 @@ public class TwoBrowsersStory extends Story {
     conflict.getByText("Show what they saved").click();
     assertThat(other.getByLabel("Given name 2")).hasValue("Wrenna");
     assertThat(other.getByLabel("Given name 1")).hasValue("Perpetua");
+  }
+
+  @Test
+  public void whatOneTakesUpTheOtherSeesWithoutAsking() throws SQLException {
+    var number = fromDatabase("""
+        select number from claim where state = 'LODGED' and holder is null
+        and household_id not in (select household_id from restricted_household)
+        order by number desc limit 1""").get(0);
+    signIn(page, "ikenna");
+    go(page, "/claims/" + number);
+    assertThat(page.getByText("The checks")).isVisible();
+    var other = window();
+    signIn(other, "maud");
+    go(other, "/claims/" + number);
+    assertThat(other.getByText("The checks")).isVisible();
+    other.keyboard().press("Alt+t");
+    assertThat(other.getByText("Maud Verhallen has it")).isVisible();
+    assertThat(page.getByText("Somebody else changed this claim while you look at it."))
+        .isVisible();
+    accessible(page, "a claim that somebody else moved");
+    page.getByText("Show it as it is now").click();
+    assertThat(page.getByText("Maud Verhallen has it")).isVisible();
+    assertThat(page.getByText("Somebody else changed this claim")).hasCount(0);
   }
 
   @Test

@@ -2,7 +2,11 @@ package civitane.app.audit;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.concurrent.atomic.AtomicLong;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
@@ -28,9 +32,15 @@ public class AuditSeal {
 
   private final JdbcClient database;
   private final JdbcTemplate streams;
+  private final LogKey key;
+  private final AuditAnchor anchor;
+  private final Clock clock;
 
-  AuditSeal(JdbcClient database, DataSource source) {
+  AuditSeal(JdbcClient database, DataSource source, LogKey key, AuditAnchor anchor, Clock clock) {
     this.database = database;
+    this.key = key;
+    this.anchor = anchor;
+    this.clock = clock;
     this.streams = new JdbcTemplate(source);
     this.streams.setFetchSize(ROWS_FETCHED);
   }
@@ -52,8 +62,8 @@ public class AuditSeal {
           row.getString("detail"));
     }
 
-    String hash(long seq, String previous) {
-      return Hash.of(seq, nr, at, actor, action, subject, detail, previous);
+    String hash(LogKey key, long seq, String previous) {
+      return key.link(seq, nr, at, actor, action, subject, detail, previous);
     }
   }
 
@@ -82,7 +92,7 @@ public class AuditSeal {
         .query((row, n) -> Entry.of(row))
         .list();
     for (var entry : open) {
-      var next = new End(end.seq() + 1, entry.hash(end.seq() + 1, end.hash()));
+      var next = new End(end.seq() + 1, entry.hash(key, end.seq() + 1, end.hash()));
       database
           .sql("insert into audit_chain (seq, entry_nr, hash) values (:seq, :nr, :hash)")
           .param("seq", next.seq())
@@ -90,6 +100,14 @@ public class AuditSeal {
           .param("hash", next.hash())
           .update();
       end = next;
+    }
+  }
+
+  /** Marks outside the database where the chain is now. */
+  public void anchor() {
+    var end = end();
+    if (end.seq() > 0) {
+      anchor.mark(new AuditAnchor.Mark(end.seq(), end.hash()), clock.instant());
     }
   }
 
@@ -106,14 +124,17 @@ public class AuditSeal {
    *
    * @param entries that are chained
    * @param unsealed that are kept and not chained yet
-   * @param brokenAt the first link that does not fit; 0 where all do
+   * @param brokenAt the first link that does not fit, or is not there any more; 0 where all do
+   * @param marks how often it was marked outside the database where the chain was; each was looked for
    */
-  public record Verification(long entries, long unsealed, boolean unbroken, long brokenAt) {}
+  public record Verification(
+      long entries, long unsealed, boolean unbroken, long brokenAt, int marks) {}
 
   /** Walks the whole chain; the first link that does not fit is named. */
   @Transactional(readOnly = true)
   public Verification verify() {
-    var walk = new Walk();
+    var marks = anchor.marks();
+    var walk = new Walk(key, marks);
     var entries = new AtomicLong();
     streams.query("""
         select c.seq, c.hash, l.* from audit_chain c left join audit_log l on l.nr = c.entry_nr order by c.seq
@@ -122,25 +143,43 @@ public class AuditSeal {
       walk.step(row);
     });
     var kept = database.sql("select count(*) from audit_log").query(Long.class).single();
-    return new Verification(entries.get(), kept - entries.get(), walk.brokenAt == 0, walk.brokenAt);
+    walk.end();
+    return new Verification(
+        entries.get(), kept - entries.get(), walk.brokenAt == 0, walk.brokenAt, marks.size());
   }
 
   /** How far the chain has been followed. */
   private static final class Walk {
+    private final LogKey key;
+    private final Map<Long, String> marked = new TreeMap<>();
     private long seq;
     private String hash = BEGINNING;
     private long brokenAt;
 
+    Walk(LogKey key, List<AuditAnchor.Mark> marks) {
+      this.key = key;
+      marks.forEach(mark -> marked.put(mark.seq(), mark.hash()));
+    }
+
     void step(ResultSet row) throws SQLException {
       seq++;
       @Nullable String actor = row.getString("actor");
+      var mark = marked.remove(seq);
       var fits = actor != null
           && row.getLong("seq") == seq
-          && row.getString("hash").equals(Entry.of(row).hash(seq, hash));
+          && row.getString("hash").equals(Entry.of(row).hash(key, seq, hash))
+          && (mark == null || mark.equals(row.getString("hash")));
       if (!fits && brokenAt == 0) {
         brokenAt = seq;
       }
       hash = row.getString("hash");
+    }
+
+    /** What was marked and not met is not there any more. */
+    void end() {
+      if (!marked.isEmpty() && brokenAt == 0) {
+        brokenAt = seq + 1;
+      }
     }
   }
 }

@@ -12,7 +12,12 @@ public final class Hash {
 
   /** Over several values, each on a line of its own. */
   static String of(Object... parts) {
-    return of(String.join("\n", Arrays.stream(parts).map(String::valueOf).toList()));
+    return of(lines(parts));
+  }
+
+  /** Values, each on a line of its own. */
+  static String lines(Object... parts) {
+    return String.join("\n", Arrays.stream(parts).map(String::valueOf).toList());
   }
 
   public static String of(String text) {

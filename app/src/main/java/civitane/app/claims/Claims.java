@@ -42,6 +42,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -69,6 +70,7 @@ public class Claims {
   private final Ledgers ledgers;
   private final Staff staff;
   private final AuditLog audit;
+  private final ApplicationEventPublisher told;
   private final JsonMapper json;
   private final LastDay lastDays;
   private final Clock clock;
@@ -82,6 +84,7 @@ public class Claims {
       Ledgers ledgers,
       Staff staff,
       AuditLog audit,
+      ApplicationEventPublisher told,
       JsonMapper json,
       LastDay lastDays,
       Clock clock) {
@@ -93,6 +96,7 @@ public class Claims {
     this.ledgers = ledgers;
     this.staff = staff;
     this.audit = audit;
+    this.told = told;
     this.json = json;
     this.lastDays = lastDays;
     this.clock = clock;
@@ -415,6 +419,8 @@ public class Claims {
   private void keep(StoredClaim stored, Happened happened) {
     falling.changes();
     events.save(new StoredEvent(stored.id(), clock.instant(), happened));
+    told.publishEvent(new ClaimMoved(
+        stored.number(), stored.householdId(), happened.act().by().written()));
   }
 
   @Transactional(readOnly = true)

@@ -1,6 +1,7 @@
 package civitane.app.door;
 
 import civitane.app.letters.Letters;
+import civitane.app.lodging.ReadThrough;
 import civitane.app.papers.Bringing;
 import civitane.app.problems.Problem;
 import civitane.app.signin.Attempts;
@@ -10,6 +11,7 @@ import java.io.IOException;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
@@ -173,6 +175,36 @@ class DoorController {
       @PathVariable String number,
       @RequestBody DoorText written) {
     letterbox.notTheirs(visitor, number, written.text());
+  }
+
+  @PostMapping("/api/door/claims/{number}/changed")
+  @PreAuthorize(THROUGH)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void changed(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable String number,
+      @RequestBody DoorText written) {
+    letterbox.changed(visitor, number, written.text());
+  }
+
+  @PostMapping("/api/door/claims/{number}/not-wanted")
+  @PreAuthorize(THROUGH)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void notWanted(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable String number,
+      @RequestBody DoorText written) {
+    letterbox.notWanted(visitor, number, written.text());
+  }
+
+  /** Everything that was told for a claim, but where they live. */
+  @GetMapping("/api/door/claims/{number}/told")
+  @PreAuthorize(THROUGH)
+  List<ReadThrough.Section> told(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable String number,
+      @RequestParam(defaultValue = "en") String language) {
+    return standing.told(visitor, number, Language.of(language));
   }
 
   @PostMapping("/api/door/claims/{number}/items/{item}/time")

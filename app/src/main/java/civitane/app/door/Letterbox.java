@@ -48,6 +48,20 @@ class Letterbox {
     put(by, number, Want.WROTE, Why.WROTE.with(told(text)), text);
   }
 
+  /** Says that something is otherwise now; a caseworker reports it as the change it is. */
+  @Transactional
+  public void changed(Visitor by, String number, String text) {
+    claims.waitFor(number);
+    put(by, number, Want.WROTE, Why.SAYS_CHANGED.with(told(text)), text);
+  }
+
+  /** Says that it is not wanted any more; a caseworker asks, and withdraws it. */
+  @Transactional
+  public void notWanted(Visitor by, String number, String text) {
+    claims.waitFor(number);
+    put(by, number, Want.WROTE, Why.WISHES_TO_WITHDRAW.with(told(text)), text);
+  }
+
   /** Says that a claim was not made by who is told to have made it. */
   @Transactional
   public void notTheirs(Visitor by, String number, String text) {

@@ -4,6 +4,8 @@ import civitane.app.claims.Claims;
 import civitane.app.decisions.Grants;
 import civitane.app.letters.Letters;
 import civitane.app.letters.LettersOut;
+import civitane.app.lodging.ReadThrough;
+import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.claims.Claim;
 import civitane.core.claims.Clock.Stretch;
@@ -23,6 +25,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,10 +36,16 @@ class Standing {
   /** The kind of letter that tells a decision: what it says is not known before it goes out. */
   private static final String DECISION = "decision";
 
-  private static final Set<Why> THEIRS =
-      Set.of(Why.WROTE, Why.SAYS_TO, Why.ASKS_FOR_TIME, Why.NOT_THEIRS);
-  private static final Set<Why> SAID =
-      Set.of(Why.WROTE, Why.ASKS_FOR_TIME, Why.NOT_THEIRS, Why.WRITTEN_TO, Why.WRITTEN_TO_FREELY);
+  private static final Set<Why> THEIRS = Set.of(
+      Why.WROTE,
+      Why.SAYS_TO,
+      Why.ASKS_FOR_TIME,
+      Why.SAYS_CHANGED,
+      Why.WISHES_TO_WITHDRAW,
+      Why.NOT_THEIRS);
+  private static final Set<Why> SAID = Stream.concat(
+          THEIRS.stream(), Stream.of(Why.WRITTEN_TO, Why.WRITTEN_TO_FREELY))
+      .collect(Collectors.toUnmodifiableSet());
 
   private final Claims claims;
   private final Letters letters;
@@ -169,6 +179,15 @@ class Standing {
         .map(letter -> new DoorView.DoorLetter(
             letter.id(), words.say("door.letter." + letter.kind()), words.date(letter.writtenOn())))
         .toList();
+  }
+
+  /** What was told for a claim, but where they live. */
+  @Transactional(readOnly = true)
+  public List<ReadThrough.Section> told(Visitor visitor, String number, Language language) {
+    if (!seenBy(visitor).contains(number)) {
+      throw Problem.notThere("A claim with this number");
+    }
+    return ReadThrough.fromElsewhere(claims.told(number).packet(), Words.in(language));
   }
 
   /** Whether a letter is one that a visitor may read. */

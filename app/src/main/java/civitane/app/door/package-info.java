@@ -6,6 +6,7 @@
       "claims",
       "decisions",
       "letters",
+      "lodging",
       "messages",
       "papers",
       "problems",

@@ -77,6 +77,20 @@ public final class ReadThrough {
     return new ReadThrough(packet, words, true).sections();
   }
 
+  /** For who told it, from wherever they look: numbers are not whole, and where they live is not shown. */
+  public static List<Section> fromElsewhere(Packet packet, Words words) {
+    var read = new ReadThrough(packet, words, true);
+    read.tell();
+    return List.copyOf(read.sections);
+  }
+
+  private void tell() {
+    section("household.people", this::people);
+    money();
+    packet.requests().forEach(this::request);
+    section("household.signatures", this::statements);
+  }
+
   /** All of it: for who told it, or works on it. */
   List<Section> sections() {
     var household = packet.household();
@@ -91,10 +105,7 @@ public final class ReadThrough {
 
   /** The same for a letter, without where they live: it may go elsewhere, and home is printed on top where it goes home. */
   List<Figure> lines() {
-    section("household.people", this::people);
-    money();
-    packet.requests().forEach(this::request);
-    section("household.signatures", this::statements);
+    tell();
     return sections.stream()
         .flatMap(section -> Stream.concat(
             section.saysItself() ? Stream.empty() : Stream.of(new Figure(section.title(), "")),

@@ -101,6 +101,9 @@ public enum Why implements ReasonCode {
   WROTE(text("text")),
   SAYS_TO(list("what"), text("text")),
   ASKS_FOR_TIME(list("what"), text("because")),
+  /** The household says that something is otherwise now; a caseworker reports it as a change. */
+  SAYS_CHANGED(text("text")),
+  WISHES_TO_WITHDRAW(text("text")),
   /** Somebody to whom a claim is told says that they did not make it. */
   NOT_THEIRS(text("text")),
   /** A sentence that exists in every language. */
