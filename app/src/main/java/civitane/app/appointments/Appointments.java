@@ -3,6 +3,7 @@ package civitane.app.appointments;
 import civitane.app.access.Guard;
 import civitane.app.audit.AuditLog;
 import civitane.app.catalogue.DeskWords;
+import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
 import civitane.app.households.Households;
 import civitane.app.problems.Problem;
@@ -39,6 +40,7 @@ public class Appointments {
 
   private final AppointmentRows rows;
   private final Claims claims;
+  private final ClaimLists claimLists;
   private final Households households;
   private final Guard guard;
   private final Staff staff;
@@ -49,6 +51,7 @@ public class Appointments {
   Appointments(
       AppointmentRows rows,
       Claims claims,
+      ClaimLists claimLists,
       Households households,
       Guard guard,
       Staff staff,
@@ -57,6 +60,7 @@ public class Appointments {
       Clock clock) {
     this.rows = rows;
     this.claims = claims;
+    this.claimLists = claimLists;
     this.households = households;
     this.guard = guard;
     this.staff = staff;
@@ -84,7 +88,8 @@ public class Appointments {
   @Transactional(readOnly = true)
   List<AppointmentView> on(Staff.Colleague by, LocalDate day) {
     var kept = rows.on(day);
-    var of = claims.householdsOf(kept.stream().map(Appointment::claim).collect(Collectors.toSet()));
+    var of =
+        claimLists.householdsOf(kept.stream().map(Appointment::claim).collect(Collectors.toSet()));
     var hidden = guard.hiddenFrom(by);
     var names = households.named(List.copyOf(Set.copyOf(of.values())));
     return kept.stream()

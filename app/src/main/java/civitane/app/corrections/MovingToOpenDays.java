@@ -1,5 +1,6 @@
 package civitane.app.corrections;
 
+import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
 import civitane.app.closures.ClosureDeclared;
 import civitane.app.closures.Closures;
@@ -32,6 +33,7 @@ class MovingToOpenDays {
   private final Closures closures;
   private final CorrectionRows rows;
   private final Claims claims;
+  private final ClaimLists claimLists;
   private final Staff staff;
   private final Jobs jobs;
   private final TransactionTemplate inTransaction;
@@ -40,12 +42,14 @@ class MovingToOpenDays {
       Closures closures,
       CorrectionRows rows,
       Claims claims,
+      ClaimLists claimLists,
       Staff staff,
       Jobs jobs,
       TransactionTemplate inTransaction) {
     this.closures = closures;
     this.rows = rows;
     this.claims = claims;
+    this.claimLists = claimLists;
     this.staff = staff;
     this.jobs = jobs;
     this.inTransaction = inTransaction;
@@ -73,7 +77,7 @@ class MovingToOpenDays {
       return;
     }
     var open = closures.openDays();
-    for (var number : claims.dueToOthers(closure.from(), closure.until())) {
+    for (var number : claimLists.dueToOthers(closure.from(), closure.until())) {
       inTransaction.executeWithoutResult(status -> move(number, closure, open));
     }
   }

@@ -1,6 +1,7 @@
 package civitane.app.counter;
 
 import civitane.app.audit.AuditLog;
+import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
@@ -27,13 +28,21 @@ class Counter {
 
   private final ArrivalRows rows;
   private final Claims claims;
+  private final ClaimLists claimLists;
   private final Staff staff;
   private final AuditLog audit;
   private final Clock clock;
 
-  Counter(ArrivalRows rows, Claims claims, Staff staff, AuditLog audit, Clock clock) {
+  Counter(
+      ArrivalRows rows,
+      Claims claims,
+      ClaimLists claimLists,
+      Staff staff,
+      AuditLog audit,
+      Clock clock) {
     this.rows = rows;
     this.claims = claims;
+    this.claimLists = claimLists;
     this.staff = staff;
     this.audit = audit;
     this.clock = clock;
@@ -106,7 +115,7 @@ class Counter {
   List<StandingLine> standing(UUID household, Language language) {
     var words = Words.in(language);
     var today = LocalDate.now(clock);
-    return claims.listed(household).stream()
+    return claimLists.listed(household).stream()
         .map(one -> new StandingLine(
             one.number(),
             words.title(one.service()),

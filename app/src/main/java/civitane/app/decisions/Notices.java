@@ -2,6 +2,7 @@ package civitane.app.decisions;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.catalogue.DeskWords;
+import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
 import civitane.app.determining.Screenings;
 import civitane.app.ledger.Ledgers;
@@ -36,6 +37,7 @@ public class Notices {
   static final String LETTER = "notice";
 
   private final Claims claims;
+  private final ClaimLists claimLists;
   private final Grants grants;
   private final Screenings screenings;
   private final Ledgers ledgers;
@@ -45,6 +47,7 @@ public class Notices {
 
   Notices(
       Claims claims,
+      ClaimLists claimLists,
       Grants grants,
       Screenings screenings,
       Ledgers ledgers,
@@ -52,6 +55,7 @@ public class Notices {
       AuditLog audit,
       Clock clock) {
     this.claims = claims;
+    this.claimLists = claimLists;
     this.grants = grants;
     this.screenings = screenings;
     this.ledgers = ledgers;
@@ -190,7 +194,7 @@ public class Notices {
   /** The claims whose household was told, and whose last day to answer is before a day. */
   @Transactional(readOnly = true)
   public List<String> overBefore(LocalDate day) {
-    return claims.dueBefore(Want.NOTICED, day);
+    return claimLists.dueBefore(Want.NOTICED, day);
   }
 
   /** That their time is over makes it the office's turn; it decides nothing. */

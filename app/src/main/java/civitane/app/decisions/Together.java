@@ -3,6 +3,7 @@ package civitane.app.decisions;
 import civitane.app.access.Guard;
 import civitane.app.catalogue.Catalogue;
 import civitane.app.catalogue.DeskWords;
+import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
 import civitane.app.determining.ResultView;
 import civitane.app.determining.Screenings;
@@ -32,12 +33,19 @@ class Together {
   private static final int MOST = 100;
 
   private final Claims claims;
+  private final ClaimLists claimLists;
   private final Screenings screenings;
   private final Decisions decisions;
   private final Guard guard;
 
-  Together(Claims claims, Screenings screenings, Decisions decisions, Guard guard) {
+  Together(
+      Claims claims,
+      ClaimLists claimLists,
+      Screenings screenings,
+      Decisions decisions,
+      Guard guard) {
     this.claims = claims;
+    this.claimLists = claimLists;
     this.screenings = screenings;
     this.decisions = decisions;
     this.guard = guard;
@@ -74,7 +82,7 @@ class Together {
   /** What somebody has that can be decided, by service and outcome. */
   List<Alike> of(Staff.Colleague by) {
     var groups = new LinkedHashMap<String, Alike>();
-    for (var ready : claims.ready(by, MOST)) {
+    for (var ready : claimLists.ready(by, MOST)) {
       var packet = claims.facts(ready.number()).packet();
       var result = screenings.results(packet, Mode.DETERMINE).get(0);
       if (result.outcome() != Finding.UNKNOWN) {
@@ -106,7 +114,7 @@ class Together {
         .toList();
   }
 
-  private List<String> apart(Claims.Ready ready, Result result) {
+  private List<String> apart(ClaimLists.Ready ready, Result result) {
     var grants = result.outcome() == Finding.ENTITLED;
     var apart = new ArrayList<Reason>();
     if (!grants) {

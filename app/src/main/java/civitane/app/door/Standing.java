@@ -1,5 +1,6 @@
 package civitane.app.door;
 
+import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
 import civitane.app.decisions.Grants;
 import civitane.app.letters.Letters;
@@ -48,6 +49,7 @@ class Standing {
       .collect(Collectors.toUnmodifiableSet());
 
   private final Claims claims;
+  private final ClaimLists claimLists;
   private final Letters letters;
   private final LettersOut lettersOut;
   private final Grants grants;
@@ -56,12 +58,14 @@ class Standing {
 
   Standing(
       Claims claims,
+      ClaimLists claimLists,
       Letters letters,
       LettersOut lettersOut,
       Grants grants,
       Staff staff,
       Clock clock) {
     this.claims = claims;
+    this.claimLists = claimLists;
     this.letters = letters;
     this.lettersOut = lettersOut;
     this.grants = grants;
@@ -72,8 +76,8 @@ class Standing {
   /** The claims that a visitor may see: those of the household, but of what is private only that whose code they had. */
   @Transactional(readOnly = true)
   public List<String> seenBy(Visitor visitor) {
-    return claims.listed(visitor.household()).stream()
-        .map(Claims.Listed::number)
+    return claimLists.listed(visitor.household()).stream()
+        .map(ClaimLists.Listed::number)
         .filter(number -> number.equals(visitor.number()) || !claims.isPrivate(number))
         .toList();
   }

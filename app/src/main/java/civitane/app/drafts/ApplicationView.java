@@ -1,6 +1,6 @@
 package civitane.app.drafts;
 
-import civitane.app.claims.Claims;
+import civitane.app.claims.ClaimLists;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
 import java.time.Instant;
@@ -19,7 +19,7 @@ public record ApplicationView(
     Instant updatedAt,
     @Nullable String receipt,
     List<String> claims,
-    List<Claims.LodgedClaim> lodged,
+    List<ClaimLists.LodgedClaim> lodged,
     List<Letters.ListedLetter> letters) {
 
   /** A draft in a list. */

@@ -1,7 +1,7 @@
 package civitane.app.drafts;
 
 import civitane.app.audit.AuditLog;
-import civitane.app.claims.Claims;
+import civitane.app.claims.ClaimLists;
 import civitane.app.ledger.OfficeBooks;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
@@ -30,7 +30,7 @@ public class Applications {
   private static final int MOST_DRAFTS = 100;
 
   private final ApplicationRepository repository;
-  private final Claims claims;
+  private final ClaimLists claimLists;
   private final OfficeBooks books;
   private final Letters letters;
   private final Staff staff;
@@ -40,7 +40,7 @@ public class Applications {
 
   Applications(
       ApplicationRepository repository,
-      Claims claims,
+      ClaimLists claimLists,
       OfficeBooks books,
       Letters letters,
       Staff staff,
@@ -48,7 +48,7 @@ public class Applications {
       JsonMapper json,
       Clock clock) {
     this.repository = repository;
-    this.claims = claims;
+    this.claimLists = claimLists;
     this.books = books;
     this.letters = letters;
     this.staff = staff;
@@ -220,7 +220,7 @@ public class Applications {
   }
 
   public ApplicationView view(StoredApplication record) {
-    var numbers = claims.ofApplication(record.id());
+    var numbers = claimLists.ofApplication(record.id());
     var about =
         numbers.stream().flatMap(number -> Stream.of(number, receiptOf(number))).toList();
     return new ApplicationView(
@@ -232,7 +232,7 @@ public class Applications {
         record.updatedAt(),
         record.receipt(),
         numbers,
-        claims.lodgedWith(record.id()),
+        claimLists.lodgedWith(record.id()),
         letters.about(about));
   }
 }

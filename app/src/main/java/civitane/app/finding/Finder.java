@@ -3,6 +3,7 @@ package civitane.app.finding;
 import civitane.app.access.Guard;
 import civitane.app.audit.AuditLog;
 import civitane.app.catalogue.Catalogue;
+import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
 import civitane.app.households.Households;
 import civitane.app.households.KnownPeople;
@@ -22,13 +23,21 @@ class Finder {
   private final KnownPeople people;
   private final Households households;
   private final Claims claims;
+  private final ClaimLists claimLists;
   private final Guard guard;
   private final AuditLog audit;
 
-  Finder(KnownPeople people, Households households, Claims claims, Guard guard, AuditLog audit) {
+  Finder(
+      KnownPeople people,
+      Households households,
+      Claims claims,
+      ClaimLists claimLists,
+      Guard guard,
+      AuditLog audit) {
     this.people = people;
     this.households = households;
     this.claims = claims;
+    this.claimLists = claimLists;
     this.guard = guard;
     this.audit = audit;
   }
@@ -80,7 +89,7 @@ class Finder {
               one.line1() == null ? null : one.line1() + ", " + one.postcode(),
               isApplicant || applicant == null ? null : applicant.name(),
               one.household(),
-              claims.listed(one.household()).stream()
+              claimLists.listed(one.household()).stream()
                   .filter(claim -> isApplicant || !claims.isPrivate(claim.number()))
                   .map(claim -> new FoundClaim(
                       claim.number(),

@@ -1,5 +1,6 @@
 package civitane.app.forms;
 
+import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
 import civitane.app.drafts.Applications;
 import civitane.app.papers.Reply;
@@ -20,11 +21,13 @@ class FormReplies implements Replying {
   private final FormsOut forms;
   private final Applications applications;
   private final Claims claims;
+  private final ClaimLists claimLists;
 
-  FormReplies(FormsOut forms, Applications applications, Claims claims) {
+  FormReplies(FormsOut forms, Applications applications, Claims claims, ClaimLists claimLists) {
     this.forms = forms;
     this.applications = applications;
     this.claims = claims;
+    this.claimLists = claimLists;
   }
 
   @Override
@@ -43,7 +46,7 @@ class FormReplies implements Replying {
 
   /** The claim of the application that asks for what the form is about; else its first. */
   private Optional<String> claim(UUID application, OtherForm form) {
-    var numbers = claims.ofApplication(application);
+    var numbers = claimLists.ofApplication(application);
     return numbers.stream()
         .filter(number -> claims.facts(number).packet().requests().stream()
             .anyMatch(request -> services(form).contains(request.service())))

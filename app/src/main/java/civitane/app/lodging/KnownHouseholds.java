@@ -2,7 +2,7 @@ package civitane.app.lodging;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.catalogue.DeskWords;
-import civitane.app.claims.Claims;
+import civitane.app.claims.ClaimLists;
 import civitane.app.determining.Screenings;
 import civitane.app.drafts.ApplicationView;
 import civitane.app.drafts.Applications;
@@ -49,7 +49,7 @@ public class KnownHouseholds {
   private final Applications applications;
   private final Households households;
   private final KnownPeople people;
-  private final Claims claims;
+  private final ClaimLists claimLists;
   private final Screenings screenings;
   private final AuditLog audit;
   private final JsonMapper json;
@@ -59,7 +59,7 @@ public class KnownHouseholds {
       Applications applications,
       Households households,
       KnownPeople people,
-      Claims claims,
+      ClaimLists claimLists,
       Screenings screenings,
       AuditLog audit,
       JsonMapper json,
@@ -67,7 +67,7 @@ public class KnownHouseholds {
     this.applications = applications;
     this.households = households;
     this.people = people;
-    this.claims = claims;
+    this.claimLists = claimLists;
     this.screenings = screenings;
     this.audit = audit;
     this.json = json;
@@ -92,7 +92,7 @@ public class KnownHouseholds {
       String name,
       boolean same,
       List<Pair> people,
-      Map<String, List<Claims.Earlier>> earlier,
+      Map<String, List<ClaimLists.Earlier>> earlier,
       String decided) {
 
     /** The same to whoever may not see the household: that there is one, and nothing of it. */
@@ -283,10 +283,10 @@ public class KnownHouseholds {
         .toList();
   }
 
-  private Map<String, List<Claims.Earlier>> earlier(UUID household, Packet packet) {
-    var earlier = new LinkedHashMap<String, List<Claims.Earlier>>();
+  private Map<String, List<ClaimLists.Earlier>> earlier(UUID household, Packet packet) {
+    var earlier = new LinkedHashMap<String, List<ClaimLists.Earlier>>();
     packet.requests().forEach(request -> {
-      var before = claims.ofHousehold(household, request.service());
+      var before = claimLists.ofHousehold(household, request.service());
       if (!before.isEmpty()) {
         earlier.put(request.service(), before);
       }

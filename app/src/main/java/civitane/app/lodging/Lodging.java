@@ -2,6 +2,7 @@ package civitane.app.lodging;
 
 import civitane.app.access.Guard;
 import civitane.app.audit.AuditLog;
+import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
 import civitane.app.claims.NewClaim;
 import civitane.app.claims.ToCheck;
@@ -71,6 +72,7 @@ public class Lodging {
   private final Parties parties;
   private final SigningRequests signing;
   private final Claims claims;
+  private final ClaimLists claimLists;
   private final Letters letters;
   private final Guard guard;
   private final Staff staff;
@@ -91,6 +93,7 @@ public class Lodging {
       Parties parties,
       SigningRequests signing,
       Claims claims,
+      ClaimLists claimLists,
       Letters letters,
       Guard guard,
       Staff staff,
@@ -109,6 +112,7 @@ public class Lodging {
     this.parties = parties;
     this.signing = signing;
     this.claims = claims;
+    this.claimLists = claimLists;
     this.letters = letters;
     this.guard = guard;
     this.staff = staff;
@@ -196,7 +200,7 @@ public class Lodging {
             packet,
             ledgers.acting(household).values(),
             lodged,
-            claims.lodgedWith(id),
+            claimLists.lodgedWith(id),
             toSign,
             lastDays)
         .all();

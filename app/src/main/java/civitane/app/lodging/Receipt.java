@@ -1,6 +1,6 @@
 package civitane.app.lodging;
 
-import civitane.app.claims.Claims;
+import civitane.app.claims.ClaimLists;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Recipient;
 import civitane.core.facts.Acting;
@@ -38,7 +38,7 @@ public final class Receipt {
   }
 
   /** A claim as it was lodged, with what the rules miss. */
-  record Lodged(Claims.LodgedClaim claim, List<Missing> missing) {}
+  record Lodged(ClaimLists.LodgedClaim claim, List<Missing> missing) {}
 
   /** The receipt for lodged claims; {@code toSign} names the adults who are still to sign. */
   static LetterText text(
@@ -115,7 +115,7 @@ public final class Receipt {
         .allMatch(request -> Services.isPrivate(request, packet.household()));
   }
 
-  private String answer(Claims.LodgedClaim claim) {
+  private String answer(ClaimLists.LodgedClaim claim) {
     return say(claim.urgent() ? "receipt.urgent" : "receipt.answer", "date", claim.dueOn());
   }
 

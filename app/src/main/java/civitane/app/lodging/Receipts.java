@@ -1,6 +1,6 @@
 package civitane.app.lodging;
 
-import civitane.app.claims.Claims;
+import civitane.app.claims.ClaimLists;
 import civitane.app.drafts.Applications;
 import civitane.app.letters.LetterText;
 import civitane.core.facts.Acting;
@@ -19,7 +19,7 @@ final class Receipts {
   private final Packet packet;
   private final Collection<Acting> acting;
   private final List<NewlyLodged> lodged;
-  private final List<Claims.LodgedClaim> claims;
+  private final List<ClaimLists.LodgedClaim> claims;
   private final List<SigningRequests.AskedSigner> toSign;
   private final LastDay lastDays;
 
@@ -31,7 +31,7 @@ final class Receipts {
       Packet packet,
       Collection<Acting> acting,
       List<NewlyLodged> lodged,
-      List<Claims.LodgedClaim> claims,
+      List<ClaimLists.LodgedClaim> claims,
       List<SigningRequests.AskedSigner> toSign,
       LastDay lastDays) {
     this.packet = packet;

@@ -4,8 +4,8 @@ import civitane.app.access.Guard;
 import civitane.app.access.Restriction;
 import civitane.app.catalogue.DeskWords;
 import civitane.app.catalogue.FactWords;
+import civitane.app.claims.ClaimLists;
 import civitane.app.claims.ClaimView;
-import civitane.app.claims.Claims;
 import civitane.app.claims.Masked;
 import civitane.app.claims.OfHousehold;
 import civitane.app.decisions.Grants;
@@ -47,7 +47,7 @@ class Overview {
 
   private final Households households;
   private final Ledgers ledgers;
-  private final Claims claims;
+  private final ClaimLists claimLists;
   private final Grants grants;
   private final Debts debts;
   private final Letters letters;
@@ -59,7 +59,7 @@ class Overview {
   Overview(
       Households households,
       Ledgers ledgers,
-      Claims claims,
+      ClaimLists claimLists,
       Grants grants,
       Debts debts,
       Letters letters,
@@ -69,7 +69,7 @@ class Overview {
       Clock clock) {
     this.households = households;
     this.ledgers = ledgers;
-    this.claims = claims;
+    this.claimLists = claimLists;
     this.grants = grants;
     this.debts = debts;
     this.letters = letters;
@@ -98,7 +98,7 @@ class Overview {
     var facts =
         ledger.members(id, when).isEmpty() ? null : ledger.assembled(id, List.of(), when, asKnown);
     var packet = facts == null ? null : facts.packet();
-    var lodged = claims.ofHousehold(id, asKnown);
+    var lodged = claimLists.ofHousehold(id, asKnown);
     var gets = grants.of(id, asKnown).stream()
         .filter(one -> one.until() == null || !one.until().isBefore(day))
         .toList();

@@ -1,6 +1,7 @@
 package civitane.app.parties;
 
 import civitane.app.audit.AuditLog;
+import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
 import civitane.app.jobs.Jobs;
 import civitane.app.ledger.BookChanged;
@@ -32,6 +33,7 @@ public class Parties {
   private final PartyRows rows;
   private final Ledgers ledgers;
   private final Claims claims;
+  private final ClaimLists claimLists;
   private final Jobs jobs;
   private final Staff staff;
   private final AuditLog audit;
@@ -42,6 +44,7 @@ public class Parties {
       PartyRows rows,
       Ledgers ledgers,
       Claims claims,
+      ClaimLists claimLists,
       Jobs jobs,
       Staff staff,
       AuditLog audit,
@@ -50,6 +53,7 @@ public class Parties {
     this.rows = rows;
     this.ledgers = ledgers;
     this.claims = claims;
+    this.claimLists = claimLists;
     this.jobs = jobs;
     this.staff = staff;
     this.audit = audit;
@@ -115,8 +119,8 @@ public class Parties {
 
   /** The claims that wait for the word of a party. */
   @Transactional(readOnly = true)
-  List<Claims.Waiting> waiting(UUID id) {
-    return claims.waitingForOthers(requests(id));
+  List<ClaimLists.Waiting> waiting(UUID id) {
+    return claimLists.waitingForOthers(requests(id));
   }
 
   private List<UUID> requests(UUID id) {
@@ -241,7 +245,7 @@ public class Parties {
   /** The households that name a party and have a claim that nobody has decided yet. */
   @Transactional(readOnly = true)
   List<UUID> households(UUID id) {
-    return claims.undecidedHouseholds(requests(id));
+    return claimLists.undecidedHouseholds(requests(id));
   }
 
   /** Asks the claims of a household again, as somebody outside has said something new. */
@@ -261,7 +265,8 @@ public class Parties {
     if (waiting.isEmpty()) {
       throw Problem.wrong("No claim waits for them.");
     }
-    rows.asked(id, waiting.stream().map(Claims.Waiting::request).toList(), LocalDate.now(clock));
+    rows.asked(
+        id, waiting.stream().map(ClaimLists.Waiting::request).toList(), LocalDate.now(clock));
     waiting.forEach(one -> claims.note(
         by,
         one.number(),

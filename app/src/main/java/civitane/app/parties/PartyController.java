@@ -1,7 +1,7 @@
 package civitane.app.parties;
 
 import civitane.app.access.Guard;
-import civitane.app.claims.Claims;
+import civitane.app.claims.ClaimLists;
 import civitane.app.problems.Problem;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
@@ -86,7 +86,7 @@ class PartyController {
    *
    * @param hidden the households that are not there for who looks
    */
-  private List<Claims.Waiting> waiting(UUID id, Set<UUID> hidden) {
+  private List<ClaimLists.Waiting> waiting(UUID id, Set<UUID> hidden) {
     return parties.waiting(id).stream()
         .filter(one -> !hidden.contains(one.household()))
         .toList();

@@ -1,6 +1,6 @@
 package civitane.app.parties;
 
-import civitane.app.claims.Claims;
+import civitane.app.claims.ClaimLists;
 import civitane.core.facts.MailingAddress;
 import java.util.List;
 import java.util.UUID;
@@ -26,7 +26,7 @@ record PartyView(
     @Nullable Boolean takesPart,
     @Nullable UUID joinedTo,
     int version,
-    List<Claims.Waiting> waiting,
+    List<ClaimLists.Waiting> waiting,
     List<ListedParty> alike,
     List<ListedParty> joined) {
 

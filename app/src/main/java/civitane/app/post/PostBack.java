@@ -2,6 +2,7 @@ package civitane.app.post;
 
 import civitane.app.access.Guard;
 import civitane.app.audit.AuditLog;
+import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
 import civitane.app.drafts.Applications;
 import civitane.app.households.Households;
@@ -30,6 +31,7 @@ class PostBack {
   private final LettersOut letters;
   private final PostRows rows;
   private final Claims claims;
+  private final ClaimLists claimLists;
   private final Households households;
   private final Guard guard;
   private final AuditLog audit;
@@ -39,6 +41,7 @@ class PostBack {
       LettersOut letters,
       PostRows rows,
       Claims claims,
+      ClaimLists claimLists,
       Households households,
       Guard guard,
       AuditLog audit,
@@ -46,6 +49,7 @@ class PostBack {
     this.letters = letters;
     this.rows = rows;
     this.claims = claims;
+    this.claimLists = claimLists;
     this.households = households;
     this.guard = guard;
     this.audit = audit;
@@ -77,7 +81,7 @@ class PostBack {
   String cameBack(Staff.Colleague by, String code) {
     var letter = letters.cameBack(code);
     var claim = Applications.claimOf(letter.about());
-    var household = claims.householdsOf(Set.of(claim)).get(claim);
+    var household = claimLists.householdsOf(Set.of(claim)).get(claim);
     if (household != null) {
       // Whatever else comes back meanwhile belongs to the same doubt, and is settled with it.
       var hold = rows.hold(household, letter.id(), by.login(), clock.instant());

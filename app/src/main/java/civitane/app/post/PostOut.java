@@ -2,7 +2,7 @@ package civitane.app.post;
 
 import civitane.app.access.Guard;
 import civitane.app.audit.AuditLog;
-import civitane.app.claims.Claims;
+import civitane.app.claims.ClaimLists;
 import civitane.app.drafts.Applications;
 import civitane.app.letters.Letters;
 import civitane.app.letters.LettersOut;
@@ -36,7 +36,7 @@ public class PostOut {
   private final Letters letters;
   private final LettersOut out;
   private final PostRows rows;
-  private final Claims claims;
+  private final ClaimLists claimLists;
   private final Guard guard;
   private final AuditLog audit;
   private final Clock clock;
@@ -45,14 +45,14 @@ public class PostOut {
       Letters letters,
       LettersOut out,
       PostRows rows,
-      Claims claims,
+      ClaimLists claimLists,
       Guard guard,
       AuditLog audit,
       Clock clock) {
     this.letters = letters;
     this.out = out;
     this.rows = rows;
-    this.claims = claims;
+    this.claimLists = claimLists;
     this.guard = guard;
     this.audit = audit;
     this.clock = clock;
@@ -160,7 +160,7 @@ public class PostOut {
   }
 
   private Map<String, UUID> households(List<LettersOut.Addressed> laid) {
-    return claims.householdsOf(laid.stream()
+    return claimLists.householdsOf(laid.stream()
         .map(letter -> Applications.claimOf(letter.about()))
         .collect(Collectors.toSet()));
   }

@@ -87,9 +87,15 @@ public final class ServingSettings {
   }
 
   private void keys() {
-    need("CIVITANE_SIGNING_KEY", "the file of the key that the office signs with; it is made where there is none yet");
-    need("CIVITANE_AUDIT_KEY", "the file of the key that links the log; it is made where there is none yet");
-    need("CIVITANE_AUDIT_ANCHOR", "the file, outside the database, in which is marked each hour where the log is"); it is made where there is none yet");
+    need(
+        "CIVITANE_SIGNING_KEY",
+        "the file of the key that the office signs with; it is made where there is none yet");
+    need(
+        "CIVITANE_AUDIT_KEY",
+        "the file of the key that links the log; it is made where there is none yet");
+    need(
+        "CIVITANE_AUDIT_ANCHOR",
+        "the file, outside the database, in which is marked each hour where the log is");
   }
 
   private void registers() {
