@@ -48,61 +48,61 @@ export function Door() {
   const say = (key: string) => start.data.labels[key] ?? "";
   return (
     <Tongue value={start.data.language}>
-    <DoorWords value={start.data.labels}>
-      <header className="door-bar">
-        <div className="door-page door-top flex items-center justify-between">
-          <span className="case text-[1.1rem]">Brackwater</span>
-          <button type="button" className="door-button door-leave" onClick={leave}>
-            {say("leave")}
-          </button>
-        </div>
-      </header>
-      <main className="door-page">
-        <nav className="flex gap-5 pt-2" aria-label="Language">
-          {TONGUES.map((tongue) => (
-            <button
-              key={tongue.word}
-              type="button"
-              lang={tongue.word}
-              className="door-tongue"
-              aria-current={tongue.word === language || undefined}
-              onClick={() => chooseLanguage(tongue.word)}
-            >
-              {tongue.called}
+      <DoorWords value={start.data.labels}>
+        <header className="door-bar">
+          <div className="door-page door-top flex items-center justify-between">
+            <span className="case text-[1.1rem]">Brackwater</span>
+            <button type="button" className="door-button door-leave" onClick={leave}>
+              {say("leave")}
             </button>
-          ))}
-        </nav>
-        {isIn ? (
-          <>
-            <h1 className="sr-only">{say("title")}</h1>
-            {standing.data.claims.length === 0 && <p className="py-4">{say("nothing")}</p>}
-            {standing.data.claims.map((claim) => (
-              <ClaimCard key={claim.number} claim={claim} onChanged={() => standing.refetch()} />
+          </div>
+        </header>
+        <main className="door-page">
+          <nav className="flex gap-5 pt-2" aria-label="Language">
+            {TONGUES.map((tongue) => (
+              <button
+                key={tongue.word}
+                type="button"
+                lang={tongue.word}
+                className="door-tongue"
+                aria-current={tongue.word === language || undefined}
+                onClick={() => chooseLanguage(tongue.word)}
+              >
+                {tongue.called}
+              </button>
             ))}
-          </>
-        ) : (
-          <>
-            {over && (
-              <p role="status" className="mt-4 font-bold">
-                {say("over")}
-              </p>
-            )}
-            {standing.isError && !wasRefused && (
-              <p role="alert" className="mt-4 wrong">
-                {say("offline")}
-              </p>
-            )}
-            <Entry
-              onEntered={async () => {
-                await standing.refetch();
-                setOver(false);
-              }}
-            />
-            <Offers offers={start.data.offers} />
-          </>
-        )}
-      </main>
-    </DoorWords>
+          </nav>
+          {isIn ? (
+            <>
+              <h1 className="sr-only">{say("title")}</h1>
+              {standing.data.claims.length === 0 && <p className="py-4">{say("nothing")}</p>}
+              {standing.data.claims.map((claim) => (
+                <ClaimCard key={claim.number} claim={claim} onChanged={() => standing.refetch()} />
+              ))}
+            </>
+          ) : (
+            <>
+              {over && (
+                <p role="status" className="mt-4 font-bold">
+                  {say("over")}
+                </p>
+              )}
+              {standing.isError && !wasRefused && (
+                <p role="alert" className="mt-4 wrong">
+                  {say("offline")}
+                </p>
+              )}
+              <Entry
+                onEntered={async () => {
+                  await standing.refetch();
+                  setOver(false);
+                }}
+              />
+              <Offers offers={start.data.offers} />
+            </>
+          )}
+        </main>
+      </DoorWords>
     </Tongue>
   );
 }

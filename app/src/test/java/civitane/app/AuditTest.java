@@ -91,8 +91,8 @@ public class AuditTest extends OnDatabase {
       },
       {
         "swapped",
-        "update audit_chain set seq = -1 where seq = 8",
-        "update audit_chain set seq = case seq when 9 then 8 else 9 end where seq in (-1, 9)"
+        "update audit_chain set seq = -8 where seq = 8",
+        "update audit_chain set seq = 8 where seq = 9; update audit_chain set seq = 9 where seq = -8"
       },
       {
         "forged at the end",
