@@ -88,8 +88,7 @@ public class LetterSignatureTest extends OnDatabase {
     var signature = base64.decode(parts[parts.length - 1]);
     var lines = List.of(new String(core, StandardCharsets.UTF_8).split("\n"));
     assertEquals(lines.subList(0, 3), List.of("1", "decision", number));
-    assertEquals(lines.get(5), "School meals: our decision");
-    assertTrue(lines.get(6).contains("reduced price"), lines.toString());
+    assertTrue(lines.get(5).contains("reduced price"), lines.toString());
     assertTrue(holds(core, signature));
     var other = new String(core, StandardCharsets.UTF_8)
         .replace("reduced price", "no price")

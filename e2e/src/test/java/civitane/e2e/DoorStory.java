@@ -80,7 +80,8 @@ public class DoorStory extends Story {
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("no number of a claim");
     enter(number);
     page.getByText("Everything you told us").click();
-    assertThat(page.getByText("Where you live is not shown here.")).isVisible();
+    assertThat(page.getByText("Where you live, and how you are reached, is not shown here."))
+        .isVisible();
     accessible(page, "behind the door");
     walk.past("behind the door");
     assertEquals(walk.wrong().toString(), "{}");

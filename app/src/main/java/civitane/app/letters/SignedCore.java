@@ -10,14 +10,14 @@ import org.springframework.stereotype.Component;
 
 /**
  * What a letter comes to, signed by the office, to stand in its picture: so that it can be checked without us. The core is
- * of lines: the format's number, the kind, the number it is about, the day, its code, its title and what is granted.
+ * of lines: the format's number, the kind, the number it is about, the day, its code and what is granted.
  */
 @Component
 class SignedCore {
   private static final String FORMAT = "1";
 
   /** More would make the picture too fine to be read off paper. */
-  private static final int MOST_OF_A_LINE = 120;
+  private static final int MOST_OF_A_LINE = 80;
 
   private final OfficeKey key;
 
@@ -36,7 +36,6 @@ class SignedCore {
             text.about(),
             on.toString(),
             code,
-            text.title(),
             String.join("; ", text.granted()))
         .map(line -> line.substring(0, Math.min(MOST_OF_A_LINE, line.length())))
         .map(line -> line.replaceAll("\\R", " "))

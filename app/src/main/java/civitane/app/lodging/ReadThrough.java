@@ -48,9 +48,13 @@ public final class ReadThrough {
       "otherNames",
       "payslips");
 
+  /** What others may look over a shoulder for, or what somebody else told. */
+  private static final Set<String> NOT_ELSEWHERE = Set.of("contact", "registerMonthly");
+
   private final Packet packet;
   private final Words words;
   private final boolean masked;
+  private boolean elsewhere;
   private final List<Section> sections = new ArrayList<>();
   private List<Figure> lines = new ArrayList<>();
 
@@ -77,9 +81,10 @@ public final class ReadThrough {
     return new ReadThrough(packet, words, true).sections();
   }
 
-  /** For who told it, from wherever they look: numbers are not whole, and where they live is not shown. */
+  /** For who told it, from wherever they look: numbers are not whole, and where they live and are reached is not shown. */
   public static List<Section> fromElsewhere(Packet packet, Words words) {
     var read = new ReadThrough(packet, words, true);
+    read.elsewhere = true;
     read.tell();
     return List.copyOf(read.sections);
   }
@@ -213,6 +218,7 @@ public final class ReadThrough {
       if (value == null
           || value.equals(field.otherwise())
           || value instanceof Collection<?> none && none.isEmpty()
+          || elsewhere && NOT_ELSEWHERE.contains(field.key())
           || headed && IN_THE_HEADING.contains(field.key())) {
         continue;
       }
