@@ -8,6 +8,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.regex.Pattern;
 import org.awaitility.Awaitility;
 import org.springframework.http.MediaType;
@@ -155,6 +156,18 @@ public class DoorTest extends OnDatabase {
     assertEquals(answers, List.of(422, 422, 422, 422, 422, 429, 429, 429));
     clock.ahead(Duration.ofSeconds(30));
     assertEquals(status(enter(claim.number(), code)), 422, "it was guessed at too often");
+  }
+
+  @Test
+  public void tenThousandCodesOpenNothing() throws Exception {
+    var claim = reachable("en");
+    assertNotEquals(codeFor(claim), "");
+    var answers = new TreeMap<Integer, Integer>();
+    for (var code = 0; code < 10_000; code++) {
+      answers.merge(status(enter(claim.number(), "%06d".formatted(code * 97))), 1, Integer::sum);
+    }
+    assertFalse(answers.containsKey(204), answers.toString());
+    assertTrue(answers.get(422) <= 10, "nearly all are not even looked at: " + answers);
   }
 
   @Test

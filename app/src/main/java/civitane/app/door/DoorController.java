@@ -85,7 +85,7 @@ class DoorController {
     if (wait.isPresent()) {
       return refused(wait.get());
     }
-    keeper.send(typed.number());
+    keeper.ask(typed.number());
     return ResponseEntity.accepted().build();
   }
 

@@ -2,6 +2,7 @@ package civitane.app.door;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
+import civitane.app.jobs.Jobs;
 import civitane.app.messages.Messages;
 import civitane.core.claims.ClaimNumber;
 import civitane.words.Language;
@@ -9,6 +10,7 @@ import civitane.words.Words;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Locale;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,6 +26,7 @@ class DoorKeeper {
 
   private static final Duration CODE_HOLDS = Duration.ofMinutes(10);
   private static final int MOST_WRONG = 5;
+  private static final int LONGEST_NUMBER = 20;
   private static final Duration IDLE = Duration.ofMinutes(15);
   private static final Duration LONGEST = Duration.ofHours(1);
 
@@ -33,15 +36,27 @@ class DoorKeeper {
   private final DoorRows rows;
   private final Claims claims;
   private final Messages messages;
+  private final Jobs jobs;
   private final AuditLog audit;
   private final Clock clock;
 
-  DoorKeeper(DoorRows rows, Claims claims, Messages messages, AuditLog audit, Clock clock) {
+  DoorKeeper(
+      DoorRows rows, Claims claims, Messages messages, Jobs jobs, AuditLog audit, Clock clock) {
     this.rows = rows;
     this.claims = claims;
     this.messages = messages;
+    this.jobs = jobs;
     this.audit = audit;
     this.clock = clock;
+  }
+
+  /** Has a code sent for a number, whatever it is; nobody waits for what comes of that. */
+  @Transactional
+  public void ask(String typed) {
+    var number = typed.strip().toUpperCase(Locale.ROOT);
+    if (number.length() <= LONGEST_NUMBER) {
+      jobs.soon(CodeSending.KIND, number);
+    }
   }
 
   /** Sends a code to where it is safe; nothing where there is no such claim, or no safe way. */

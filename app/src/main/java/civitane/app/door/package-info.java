@@ -5,6 +5,7 @@
       "catalogue",
       "claims",
       "decisions",
+      "jobs",
       "letters",
       "lodging",
       "messages",
