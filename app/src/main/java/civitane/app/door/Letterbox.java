@@ -5,7 +5,6 @@ import civitane.app.claims.Claims;
 import civitane.app.papers.Papers;
 import civitane.app.problems.Problem;
 import civitane.app.remembering.Remembering;
-import civitane.app.staff.Staff;
 import civitane.core.claims.Actor;
 import civitane.core.claims.Item;
 import civitane.core.claims.ItemKind;
@@ -32,41 +31,35 @@ class Letterbox {
   private final Standing standing;
   private final Claims claims;
   private final Remembering remembering;
-  private final Staff staff;
 
-  Letterbox(Standing standing, Claims claims, Remembering remembering, Staff staff) {
+  Letterbox(Standing standing, Claims claims, Remembering remembering) {
     this.standing = standing;
     this.claims = claims;
     this.remembering = remembering;
-    this.staff = staff;
   }
 
   /** Writes to whoever works on a claim. */
   @Transactional
   public void write(Visitor by, String number, String text) {
-    claims.waitFor(number);
-    put(by, number, Want.WROTE, Why.WROTE.with(told(text)), text);
+    say(by, number, Want.WROTE, Why.WROTE, text);
   }
 
   /** Says that something is otherwise now; a caseworker reports it as the change it is. */
   @Transactional
   public void changed(Visitor by, String number, String text) {
-    claims.waitFor(number);
-    put(by, number, Want.WROTE, Why.SAYS_CHANGED.with(told(text)), text);
+    say(by, number, Want.WROTE, Why.SAYS_CHANGED, text);
   }
 
   /** Says that it is not wanted any more; a caseworker asks, and withdraws it. */
   @Transactional
   public void notWanted(Visitor by, String number, String text) {
-    claims.waitFor(number);
-    put(by, number, Want.WROTE, Why.WISHES_TO_WITHDRAW.with(told(text)), text);
+    say(by, number, Want.WROTE, Why.WISHES_TO_WITHDRAW, text);
   }
 
   /** Says that a claim was not made by who is told to have made it. */
   @Transactional
   public void notTheirs(Visitor by, String number, String text) {
-    claims.waitFor(number);
-    put(by, number, Want.NOT_THEIRS, Why.NOT_THEIRS.with(told(text)), text);
+    say(by, number, Want.NOT_THEIRS, Why.NOT_THEIRS, text);
   }
 
   /** Asks for more time for something that is wanted; somebody of the office answers. */
@@ -90,6 +83,11 @@ class Letterbox {
         .orElseGet(() ->
             new Argument.Several(List.of(Argument.told(DeskWords.WORDS.say(reasons, Voice.DESK)))));
     put(by, number, Want.WROTE, code.with(what, told(text)), text);
+  }
+
+  private void say(Visitor by, String number, String about, Why code, String text) {
+    claims.waitFor(number);
+    put(by, number, about, code.with(told(text)), text);
   }
 
   private void put(Visitor by, String number, String about, Reason said, String text) {

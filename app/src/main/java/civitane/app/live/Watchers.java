@@ -43,8 +43,14 @@ class Watchers {
 
   @TransactionalEventListener
   void on(ClaimMoved moved) {
+    if (watching.isEmpty()) {
+      return;
+    }
+    // Asked once: few households are restricted.
+    var restricted = guard.isRestricted(moved.household());
     watching.forEach((emitter, who) -> {
-      if (!who.login().equals(moved.by()) && guard.maySee(who, moved.household())) {
+      if (!who.login().equals(moved.by())
+          && (!restricted || guard.maySee(who, moved.household()))) {
         tell(emitter, moved);
       }
     });

@@ -7,6 +7,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
@@ -50,7 +51,7 @@ class Gateway {
     }
     var body = json.writeValueAsBytes(Map.of(
         "id", message.id().toString(),
-        "channel", message.channel().name().toLowerCase(java.util.Locale.ROOT),
+        "channel", message.channel().name().toLowerCase(Locale.ROOT),
         "to", message.to(),
         "text", message.text()));
     var answer = send(request()
