@@ -4,7 +4,7 @@ import { api, type ClaimView, done } from "../api/client";
 import { useTrying } from "../parts/useTrying";
 
 /** What came up and is settled by saying how. */
-export const SETTLED = ["acting", "wrote", "notTheirs", "unreached", "missed"] as const;
+export const SETTLED = ["acting", "wrote", "notTheirs", "unreached", "missed", "alike"] as const;
 type Settled = (typeof SETTLED)[number];
 
 interface Props {

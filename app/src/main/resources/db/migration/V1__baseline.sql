@@ -268,7 +268,8 @@ create index letter_of_run on letter (run_id);
 -- A text or mail to a household; what it says is forgotten once it is sent.
 create table message (
   id uuid primary key,
-  household_id uuid not null references household,
+  -- None for whoever the office does not know yet.
+  household_id uuid references household,
   channel text not null check (channel in ('TEXT', 'MAIL')),
   to_way text not null,
   text text,
@@ -281,7 +282,7 @@ create index message_of on message (household_id);
 
 -- The code with which a household gets through its door: the last one of a claim, as a hash.
 create table door_code (
-  number text primary key references claim (number),
+  key text primary key,
   code_hash text not null,
   made_at timestamptz not null,
   wrong int not null
@@ -290,10 +291,20 @@ create table door_code (
 -- Somebody who got through the door, by the hash of what their browser shows.
 create table door_visit (
   token_hash text primary key,
-  number text not null references claim (number),
+  number text references claim (number),
+  application_id uuid references application,
   began_at timestamptz not null,
-  touched_at timestamptz not null
+  touched_at timestamptz not null,
+  check (num_nonnulls(number, application_id) = 1)
 );
+
+-- An application that a household takes itself, and the contact by which it comes back to it.
+create table door_application (
+  application_id uuid primary key references application,
+  contact text not null,
+  reminded_at timestamptz
+);
+create index door_application_contact on door_application (contact);
 
 -- Households to which no more post goes, since a letter came back.
 create table post_hold (

@@ -26,6 +26,8 @@ public class AuthorisationTest extends OnDatabase {
       "/api/door/start",
       "/api/door/code",
       "/api/door/entry",
+      "/api/door/beginning/code",
+      "/api/door/beginning/entry",
       "/api/door/exit",
       "/applications/{id}",
       "/claims/{number}",

@@ -4,6 +4,7 @@ import civitane.app.audit.AuditLog;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Actor;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -83,13 +84,15 @@ public class Guard {
         by.login(), "household restricted", household.toString(), "named: " + named.size());
   }
 
-  /** A household whose address is hidden is restricted as it is taken, to who takes it. */
+  /** A household whose address is hidden is restricted as it is taken, to whoever of the office takes it. */
   @Transactional(propagation = Propagation.MANDATORY)
-  public void hides(Staff.Colleague by, UUID household) {
+  public void hides(Actor by, UUID household) {
     if (rows.of(household).isEmpty()) {
-      rows.restrict(household, "the address is hidden", by.login(), clock.instant());
-      rows.name(household, by.login(), clock.instant(), null);
-      audit.record(by.login(), "household restricted", household.toString(), "hidden address");
+      rows.restrict(household, "the address is hidden", by.written(), clock.instant());
+      if (by instanceof Actor.Staff) {
+        rows.name(household, by.written(), clock.instant(), null);
+      }
+      audit.record(by.written(), "household restricted", household.toString(), "hidden address");
     }
   }
 

@@ -151,7 +151,7 @@ public class Batches {
 
   private ApplicationView lodge(Staff.Colleague by, BatchRows.Waiting row) {
     var draft = applications.begin(by, row.packet());
-    return lodging.lodge(by, draft.id(), draft.version());
+    return lodging.lodge(by.actor(), draft.id(), draft.version());
   }
 
   private static List<FormFault> formFaults(Problem problem) {

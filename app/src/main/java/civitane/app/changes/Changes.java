@@ -142,7 +142,7 @@ public class Changes {
         Argument.told(String.join("; ", lines)),
         Argument.told(taking.changeTold()));
     var open = claims.undecidedOf(household);
-    wanting.askAgain(by, household, List.of(), null, because);
+    wanting.askAgain(by.actor(), household, List.of(), null, because);
     var report = effects(by, household, on, lines, open, because.arguments().get(1), id);
     record.reported(json.writeValueAsString(draft), clock.instant());
     if (!packet.household().consents().isEmpty()) {
@@ -173,7 +173,7 @@ public class Changes {
         ledgers.assess(
             household, claims.requestOf(number), on, Source.change(report.toString()), by.login());
         claims.reopen(by, number, because);
-        claims.wake(by, number, wanting.of(number, null), because);
+        claims.wake(by.actor(), number, wanting.of(number, null), because);
         notices.bringUp(by, number);
         touched.add(effect);
       }

@@ -233,6 +233,6 @@ class Checking {
     var reason = code.with(
         Argument.told(DeskWords.WORDS.say(differs, Voice.DESK)), Argument.told(because.strip()));
     claims.use(by, number, version, wanting.of(number, null), reason);
-    wanting.askAgain(by, household, List.of(number), null, reason);
+    wanting.askAgain(by.actor(), household, List.of(number), null, reason);
   }
 }

@@ -94,14 +94,14 @@ public class Claims {
 
   /** Opens a claim for a lodged request; every gap becomes an item. Answers its number. */
   @Transactional(propagation = Propagation.MANDATORY)
-  public String lodge(Staff.Colleague by, NewClaim fresh) {
+  public String lodge(Actor by, NewClaim fresh) {
     var number = new ClaimNumber(fresh.lodgedOn().getYear() % CENTURY, (int) claims.nextRunning())
         .toString();
     var claim = Claim.lodged(
         number, fresh.lodgedOn(), fresh.standard(), fresh.pace(), fresh.wants(), toAnswerBy());
     var stored = claims.save(new StoredClaim(fresh, claim));
     keep(stored, new Happened(Move.LODGE, act(by), claim.turn()));
-    audit.record(by.login(), "claim lodged", number, fresh.service());
+    audit.record(by.written(), "claim lodged", number, fresh.service());
     return number;
   }
 
@@ -339,7 +339,7 @@ public class Claims {
 
   /** Whoever lodged a claim wishes that it goes before others. */
   @Transactional(propagation = Propagation.MANDATORY)
-  public void wishes(Staff.Colleague by, String number, String because) {
+  public void wishes(Actor by, String number, String because) {
     var wish = Why.WISH.with(Argument.told(because));
     move(hold(number), claim -> claim.wishToHurry(act(by, wish), wish));
   }
@@ -472,7 +472,7 @@ public class Claims {
 
   /** What a claim stands on has been set for another of the household: this is wanted now. */
   @Transactional(propagation = Propagation.MANDATORY)
-  public void wake(Staff.Colleague by, String number, List<Want> wants, Reason because) {
+  public void wake(Actor by, String number, List<Want> wants, Reason because) {
     move(hold(number), claim -> claim.want(act(by, because), wants, toAnswerBy()));
   }
 

@@ -106,7 +106,7 @@ class Pressing {
         day.on().atStartOfDay(clock.getZone()).toOffsetDateTime(),
         Source.caseworker(by.login(), ((Argument.Told) claimed.get(1)).text()),
         by.login());
-    claims.wake(by, number, wanting.of(number, null), counts);
+    claims.wake(by.actor(), number, wanting.of(number, null), counts);
   }
 
   /** Notes that something which came up is settled: who acts for the household now, or what somebody said. */
@@ -125,6 +125,9 @@ class Pressing {
   private static Optional<Why> settles(Want want) {
     if (want.subject().startsWith(Want.ACTING)) {
       return Optional.of(Why.ACTING_SETTLED);
+    }
+    if (want.subject().startsWith(Want.ALIKE)) {
+      return Optional.of(Why.ALIKE_SETTLED);
     }
     return Stream.of(Want.WROTE, Want.NOT_THEIRS, Want.UNREACHED, Want.MISSED)
         .filter(want.subject()::startsWith)

@@ -3,6 +3,7 @@ package civitane.app.claims;
 import civitane.app.determining.Screenings;
 import civitane.app.ledger.BookChanged;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Actor;
 import civitane.core.claims.Want;
 import civitane.core.claims.Wants;
 import civitane.core.claims.Why;
@@ -73,7 +74,7 @@ public class Wanting {
     for (var number : claims.undecidedOf(household)) {
       var wants = of(number, null);
       if (factsChanged || !claims.claim(number).wantsAlready(wants)) {
-        claims.wake(by, number, wants, because);
+        claims.wake(by.actor(), number, wants, because);
       }
     }
   }
@@ -83,7 +84,11 @@ public class Wanting {
   @Transactional(propagation = Propagation.MANDATORY)
   public void on(BookChanged changed) {
     askAgain(
-        staff.named(changed.by()), changed.household(), List.of(), null, Why.BOOK_CHANGED.with());
+        staff.named(changed.by()).actor(),
+        changed.household(),
+        List.of(),
+        null,
+        Why.BOOK_CHANGED.with());
   }
 
   /**
@@ -93,11 +98,7 @@ public class Wanting {
    */
   @Transactional(propagation = Propagation.MANDATORY)
   public void askAgain(
-      Staff.Colleague by,
-      UUID household,
-      List<String> but,
-      @Nullable String settled,
-      Reason because) {
+      Actor by, UUID household, List<String> but, @Nullable String settled, Reason because) {
     for (var number : claims.undecidedOf(household)) {
       if (!but.contains(number)) {
         claims.wake(by, number, of(number, settled), because);

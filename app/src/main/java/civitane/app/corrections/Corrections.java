@@ -102,7 +102,7 @@ public class Corrections {
         version,
         Why.ASKED_FOR.with(Argument.count(ask.items().size()), Argument.day(ask.until())),
         (claim, act) -> claim.ask(act, List.copyOf(ask.items().keySet()), ask.until()));
-    var letter = letters.write(by, text);
+    var letter = letters.write(by.actor(), text);
     rows.add(new SentRequest(
         UUID.randomUUID(),
         number,
@@ -237,7 +237,7 @@ public class Corrections {
         .forEach(request -> rows.dueOn(request.id(), item.dueOn()));
     var occasion = letters.written("moreTime", given.number()) + 1;
     letters.write(
-        staff.named(given.by()),
+        staff.named(given.by()).actor(),
         letter(given.number()).moreTime(occasion, Map.of(item, ""), item.dueOn()));
   }
 
@@ -266,7 +266,8 @@ public class Corrections {
     var askedOn = request.at().atZone(clock.getZone()).toLocalDate();
     var occasion = letters.written("reminder", request.number()) + 1;
     letters.write(
-        by, letter(request.number()).reminder(occasion, open, askedOn, request.dueOn(), today));
+        by.actor(),
+        letter(request.number()).reminder(occasion, open, askedOn, request.dueOn(), today));
     claims.note(by, request.number(), Why.REMINDED.with(Argument.day(request.dueOn())));
   }
 }

@@ -247,7 +247,7 @@ public class Decisions {
         by.login());
     var settled = was.places().lasting(pointer);
     claims.use(by, number, version, wanting.of(number, settled), used);
-    wanting.askAgain(by, claims.householdOf(number), List.of(number), settled, used);
+    wanting.askAgain(by.actor(), claims.householdOf(number), List.of(number), settled, used);
   }
 
   /**
@@ -272,7 +272,7 @@ public class Decisions {
         grant ? Grants.end(result) : null));
     claims.decide(by, number, version, grant, determination.id(), reason, second);
     if (!second) {
-      letters.write(by, text(claim, packet, result, grant, reason));
+      letters.write(by.actor(), text(claim, packet, result, grant, reason));
     }
     audit.record(by.login(), "claim decided", number, outcome(grant) + " " + determination.hash());
   }
@@ -288,7 +288,7 @@ public class Decisions {
     var determination = determinations.findById(decision.determination()).orElseThrow();
     var packet = packet(json.readTree(determination.packet()));
     letters.write(
-        by,
+        by.actor(),
         text(claims.view(number), packet, determine(packet), decision.grants(), decision.reason()));
   }
 

@@ -145,7 +145,7 @@ public class Notices {
         version,
         Why.NOTICED.with(Argument.day(until)),
         (claim, act) -> claim.giveNotice(act, until));
-    letters.write(by, text);
+    letters.write(by.actor(), text);
     audit.record(by.login(), "told of less", number, "");
   }
 

@@ -153,7 +153,7 @@ class DemoFiller implements ApplicationRunner {
     if ("draft".equals(story.upTo())) {
       return;
     }
-    var lodged = lodging.lodge(by, application.id(), application.version());
+    var lodged = lodging.lodge(by.actor(), application.id(), application.version());
     applications
         .household(application.id())
         .ifPresent(household -> bookDebts(by, story, household));
@@ -198,7 +198,7 @@ class DemoFiller implements ApplicationRunner {
         .putObject("change")
         .put("on", change.on())
         .put("told", change.told());
-    var typed = applications.type(by, begun.id(), begun.version(), draft);
+    var typed = applications.type(by.actor(), begun.id(), begun.version(), draft);
     changes.report(by, begun.id(), typed.version());
   }
 
@@ -208,7 +208,7 @@ class DemoFiller implements ApplicationRunner {
     return taking == null
         ? begun
         : applications.type(
-            by,
+            by.actor(),
             begun.id(),
             begun.version(),
             new Draft(begun.draft().packet(), begun.draft().typed(), taking));

@@ -4,20 +4,16 @@ import civitane.app.letters.Letters;
 import civitane.app.lodging.ReadThrough;
 import civitane.app.papers.Bringing;
 import civitane.app.problems.Problem;
-import civitane.app.signin.Attempts;
 import civitane.words.Language;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseCookie;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -33,10 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class DoorController {
   private static final int LONGEST_HEAD = 1_000;
-  private static final String THROUGH = "hasRole('HOUSEHOLD')";
-
-  /** More than somebody needs who mistypes; all who wait in one hall come from one address. */
-  private static final int MOST_OF_AN_ADDRESS = 60;
+  private static final String THROUGH = "hasRole('" + Visitor.ROLE + "')";
 
   private final DoorKeeper keeper;
   private final DoorStart start;
@@ -44,7 +37,7 @@ class DoorController {
   private final Letterbox letterbox;
   private final Bringing bringing;
   private final Letters letters;
-  private final Attempts attempts;
+  private final Tries tries;
 
   DoorController(
       DoorKeeper keeper,
@@ -53,14 +46,14 @@ class DoorController {
       Letterbox letterbox,
       Bringing bringing,
       Letters letters,
-      Attempts attempts) {
+      Tries tries) {
     this.keeper = keeper;
     this.start = start;
     this.standing = standing;
     this.letterbox = letterbox;
     this.bringing = bringing;
     this.letters = letters;
-    this.attempts = attempts;
+    this.tries = tries;
   }
 
   /** The number of a claim as it was typed. */
@@ -81,9 +74,9 @@ class DoorController {
   /** Answers the same whether or not there is such a claim. */
   @PostMapping("/api/door/code")
   ResponseEntity<Void> code(@RequestBody DoorNumber typed, HttpServletRequest request) {
-    var wait = wait("door code", typed.number(), request);
+    var wait = tries.wait("door code", typed.number(), request);
     if (wait.isPresent()) {
-      return refused(wait.get());
+      return Tries.refused(wait.get());
     }
     keeper.ask(typed.number());
     return ResponseEntity.accepted().build();
@@ -91,50 +84,25 @@ class DoorController {
 
   @PostMapping("/api/door/entry")
   ResponseEntity<Void> enter(@RequestBody DoorCode typed, HttpServletRequest request) {
-    var wait = wait("door entry", typed.number(), request);
+    var wait = tries.wait("door entry", typed.number(), request);
     if (wait.isPresent()) {
-      return refused(wait.get());
+      return Tries.refused(wait.get());
     }
     var token = keeper.enter(typed.number(), typed.code());
     if (token.isEmpty()) {
       return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).build();
     }
-    forget("door entry", typed.number(), request);
+    tries.forget("door entry", typed.number(), request);
     return ResponseEntity.noContent()
-        .header(HttpHeaders.SET_COOKIE, cookie(token.get(), request).build().toString())
+        .header(HttpHeaders.SET_COOKIE, DoorCookie.of(token.get(), request).toString())
         .build();
-  }
-
-  private Optional<Duration> wait(String what, String number, HttpServletRequest request) {
-    var ofAddress = attempts.begin(what, request.getRemoteAddr(), MOST_OF_AN_ADDRESS);
-    return ofAddress.isPresent() ? ofAddress : attempts.begin(what, number);
-  }
-
-  private void forget(String what, String number, HttpServletRequest request) {
-    attempts.forget(what, request.getRemoteAddr());
-    attempts.forget(what, number);
-  }
-
-  private static ResponseEntity<Void> refused(Duration wait) {
-    return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
-        .header(HttpHeaders.RETRY_AFTER, Long.toString(Math.max(1, wait.toSeconds())))
-        .build();
-  }
-
-  private static ResponseCookie.ResponseCookieBuilder cookie(
-      String token, HttpServletRequest request) {
-    return ResponseCookie.from(DoorFilter.COOKIE, token)
-        .httpOnly(true)
-        .secure(request.isSecure())
-        .sameSite("Strict")
-        .path("/api/door");
   }
 
   @PostMapping("/api/door/exit")
   ResponseEntity<Void> leave(HttpServletRequest request) {
-    DoorFilter.token(request).ifPresent(keeper::leave);
+    DoorCookie.token(request).ifPresent(keeper::leave);
     return ResponseEntity.noContent()
-        .header(HttpHeaders.SET_COOKIE, cookie("", request).maxAge(0).build().toString())
+        .header(HttpHeaders.SET_COOKIE, DoorCookie.gone(request).toString())
         .build();
   }
 

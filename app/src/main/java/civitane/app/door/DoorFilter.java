@@ -2,12 +2,9 @@ package civitane.app.door;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
-import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.Optional;
-import java.util.stream.Stream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
@@ -16,8 +13,6 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Says who is through the door, by what their browser shows; that somebody works here is worth nothing at it. */
 final class DoorFilter extends OncePerRequestFilter {
-  static final String COOKIE = "civitane-door";
-  static final String ROLE = "HOUSEHOLD";
 
   private final DoorKeeper keeper;
 
@@ -30,22 +25,14 @@ final class DoorFilter extends OncePerRequestFilter {
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     var context = SecurityContextHolder.createEmptyContext();
-    token(request)
-        .flatMap(keeper::visitor)
-        .map(visitor -> UsernamePasswordAuthenticationToken.authenticated(
-            visitor, null, AuthorityUtils.createAuthorityList("ROLE_" + ROLE)))
+    DoorCookie.token(request)
+        .flatMap(keeper::guest)
+        .map(guest -> UsernamePasswordAuthenticationToken.authenticated(
+            guest, null, AuthorityUtils.createAuthorityList("ROLE_" + guest.role())))
         .ifPresent(context::setAuthentication);
     SecurityContextHolder.setContext(context);
     // Nothing of it stays in the browser, so that the way back shows nothing.
     response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
     chain.doFilter(request, response);
-  }
-
-  static Optional<String> token(HttpServletRequest request) {
-    return Stream.ofNullable(request.getCookies())
-        .flatMap(Stream::of)
-        .filter(cookie -> cookie.getName().equals(COOKIE))
-        .map(Cookie::getValue)
-        .findFirst();
   }
 }

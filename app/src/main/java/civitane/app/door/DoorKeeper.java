@@ -12,7 +12,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -22,10 +24,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class DoorKeeper {
   /** In the log, whoever stands before the door. */
-  private static final String AT_THE_DOOR = "at the door";
+  static final String AT_THE_DOOR = "at the door";
 
-  private static final Duration CODE_HOLDS = Duration.ofMinutes(10);
-  private static final int MOST_WRONG = 5;
   private static final int LONGEST_NUMBER = 20;
   private static final Duration IDLE = Duration.ofMinutes(15);
   private static final Duration LONGEST = Duration.ofHours(1);
@@ -34,6 +34,7 @@ class DoorKeeper {
   private static final Duration NOTED_EVERY = Duration.ofMinutes(1);
 
   private final DoorRows rows;
+  private final DoorCodes codes;
   private final Claims claims;
   private final Messages messages;
   private final Jobs jobs;
@@ -41,8 +42,15 @@ class DoorKeeper {
   private final Clock clock;
 
   DoorKeeper(
-      DoorRows rows, Claims claims, Messages messages, Jobs jobs, AuditLog audit, Clock clock) {
+      DoorRows rows,
+      DoorCodes codes,
+      Claims claims,
+      Messages messages,
+      Jobs jobs,
+      AuditLog audit,
+      Clock clock) {
     this.rows = rows;
+    this.codes = codes;
     this.claims = claims;
     this.messages = messages;
     this.jobs = jobs;
@@ -71,14 +79,12 @@ class DoorKeeper {
     if (contact == null || contact.safeForMessages().isEmpty()) {
       return;
     }
-    var now = clock.instant();
-    var code = Secret.code();
-    rows.give(number, Secret.hash(code), now);
+    var code = codes.give(number);
     messages.order(
         claims.householdOf(number),
         contact.safeForMessages().get(0),
         Words.in(Language.of(packet.language())).say("door.code", "code", code),
-        now.plus(CODE_HOLDS));
+        clock.instant().plus(DoorCodes.HOLDS));
     audit.record(AT_THE_DOOR, "code sent", number, "");
   }
 
@@ -86,17 +92,14 @@ class DoorKeeper {
   @Transactional
   public Optional<String> enter(String typed, String code) {
     var number = number(typed).orElse("");
-    var given = rows.holdCode(number).filter(this::holds).orElse(null);
-    if (given == null) {
-      return Optional.empty();
-    }
-    if (!Secret.is(code.strip(), given.hash())) {
-      rows.wrong(number);
+    var tried = codes.attempt(number, code);
+    if (tried == DoorCodes.Tried.WRONG) {
       audit.record(AT_THE_DOOR, "wrong code", number, "");
+    }
+    if (tried != DoorCodes.Tried.OPENS) {
       return Optional.empty();
     }
     var now = clock.instant();
-    rows.forgetCode(number);
     rows.endBefore(now.minus(LONGEST));
     var token = Secret.token();
     rows.begin(Secret.hash(token), number, now);
@@ -104,8 +107,18 @@ class DoorKeeper {
     return Optional.of(token);
   }
 
-  private boolean holds(DoorRows.GivenCode code) {
-    return code.wrong() < MOST_WRONG && isWithin(code.madeAt(), CODE_HOLDS);
+  /** Lets somebody go on with an application whose contact they have shown to be theirs. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public String letApply(UUID application) {
+    var token = Secret.token();
+    rows.beginToApply(Secret.hash(token), application, clock.instant());
+    return token;
+  }
+
+  /** What they applied for is lodged: from now on the visit is to the claim. */
+  @Transactional
+  public void goesOnWith(String token, String number) {
+    rows.goesOnWith(Secret.hash(token), number);
   }
 
   private boolean isWithin(Instant since, Duration time) {
@@ -114,14 +127,14 @@ class DoorKeeper {
 
   /** Who shows a token; nobody where their visit is over. */
   @Transactional
-  public Optional<Visitor> visitor(String token) {
+  public Optional<Guest> guest(String token) {
     var hash = Secret.hash(token);
     var visit = rows.visit(hash)
         .filter(one -> isWithin(one.touchedAt(), IDLE) && isWithin(one.beganAt(), LONGEST));
     visit
         .filter(one -> !isWithin(one.touchedAt(), NOTED_EVERY))
         .ifPresent(one -> rows.touch(hash, clock.instant()));
-    return visit.map(one -> new Visitor(one.household(), one.number()));
+    return visit.map(DoorRows.Visit::guest);
   }
 
   @Transactional

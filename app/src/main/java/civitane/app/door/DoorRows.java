@@ -4,6 +4,7 @@ import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -19,65 +20,84 @@ class DoorRows {
   /** A code that was given. */
   record GivenCode(String hash, Instant madeAt, int wrong) {}
 
-  /** A visit with the household it is of. */
-  record Visit(UUID household, String number, Instant beganAt, Instant touchedAt) {}
+  /** A visit, and who came. */
+  record Visit(Guest guest, Instant beganAt, Instant touchedAt) {}
 
-  /** Gives a claim a code in the place of any before. */
-  void give(String number, String hash, Instant at) {
+  /** Gives a key a code in the place of any before. */
+  void give(String key, String hash, Instant at) {
     database
         .sql("""
-            insert into door_code (number, code_hash, made_at, wrong) values (:number, :hash, :at, 0)
-            on conflict (number) do update set code_hash = :hash, made_at = :at, wrong = 0
+            insert into door_code (key, code_hash, made_at, wrong) values (:key, :hash, :at, 0)
+            on conflict (key) do update set code_hash = :hash, made_at = :at, wrong = 0
             """)
-        .param("number", number)
+        .param("key", key)
         .param("hash", hash)
         .param("at", Timestamp.from(at))
         .update();
   }
 
-  /** The code of a claim, which nobody else tries meanwhile. */
-  Optional<GivenCode> holdCode(String number) {
+  /** The code of a key, which nobody else tries meanwhile. */
+  Optional<GivenCode> holdCode(String key) {
     return database
-        .sql("select code_hash, made_at, wrong from door_code where number = ? for update")
-        .param(number)
+        .sql("select code_hash, made_at, wrong from door_code where key = ? for update")
+        .param(key)
         .query((row, n) ->
             new GivenCode(row.getString(1), row.getTimestamp(2).toInstant(), row.getInt(3)))
         .optional();
   }
 
-  void wrong(String number) {
+  void wrong(String key) {
     database
-        .sql("update door_code set wrong = wrong + 1 where number = ?")
-        .param(number)
+        .sql("update door_code set wrong = wrong + 1 where key = ?")
+        .param(key)
         .update();
   }
 
-  void forgetCode(String number) {
-    database.sql("delete from door_code where number = ?").param(number).update();
+  void forgetCode(String key) {
+    database.sql("delete from door_code where key = ?").param(key).update();
   }
 
   void begin(String tokenHash, String number, Instant at) {
+    begin(tokenHash, number, null, at);
+  }
+
+  void beginToApply(String tokenHash, UUID application, Instant at) {
+    begin(tokenHash, null, application, at);
+  }
+
+  private void begin(
+      String tokenHash, @Nullable String number, @Nullable UUID application, Instant at) {
     database
         .sql("""
-            insert into door_visit (token_hash, number, began_at, touched_at)
-            values (:token, :number, :at, :at)
+            insert into door_visit (token_hash, number, application_id, began_at, touched_at)
+            values (:token, :number, :application, :at, :at)
             """)
         .param("token", tokenHash)
         .param("number", number)
+        .param("application", application)
         .param("at", Timestamp.from(at))
+        .update();
+  }
+
+  /** Whoever applied looks at the claim from now on that came of it. */
+  void goesOnWith(String tokenHash, String number) {
+    database
+        .sql("update door_visit set number = ?, application_id = null where token_hash = ?")
+        .params(number, tokenHash)
         .update();
   }
 
   Optional<Visit> visit(String tokenHash) {
     return database
         .sql("""
-            select c.household_id, v.number, v.began_at, v.touched_at
-            from door_visit v join claim c on c.number = v.number where v.token_hash = ?
+            select c.household_id, v.number, v.began_at, v.touched_at, v.application_id
+            from door_visit v left join claim c on c.number = v.number where v.token_hash = ?
             """)
         .param(tokenHash)
         .query((row, n) -> new Visit(
-            row.getObject(1, UUID.class),
-            row.getString(2),
+            row.getString(2) == null
+                ? new Applicant(row.getObject(5, UUID.class))
+                : new Visitor(row.getObject(1, UUID.class), row.getString(2)),
             row.getTimestamp(3).toInstant(),
             row.getTimestamp(4).toInstant()))
         .optional();

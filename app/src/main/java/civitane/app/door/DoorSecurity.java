@@ -25,13 +25,17 @@ class DoorSecurity {
     return http.securityMatcher("/door", "/door.html", "/api/door/**")
         .authorizeHttpRequests(requests -> requests
             .requestMatchers("/api/door/claims/**", "/api/door/standing", "/api/door/letters/**")
-            .hasRole(DoorFilter.ROLE)
+            .hasRole(Visitor.ROLE)
+            .requestMatchers("/api/door/application", "/api/door/application/**")
+            .hasRole(Applicant.ROLE)
             .requestMatchers(
                 "/door",
                 "/door.html",
                 "/api/door/start",
                 "/api/door/code",
                 "/api/door/entry",
+                "/api/door/beginning/code",
+                "/api/door/beginning/entry",
                 "/api/door/exit")
             .permitAll()
             .anyRequest()

@@ -3,6 +3,7 @@ package civitane.app.door;
 import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
 import civitane.app.decisions.Grants;
+import civitane.app.drafts.Applications;
 import civitane.app.letters.Letters;
 import civitane.app.letters.LettersOut;
 import civitane.app.lodging.ReadThrough;
@@ -36,6 +37,8 @@ import org.springframework.transaction.annotation.Transactional;
 class Standing {
   /** The kind of letter that tells a decision: what it says is not known before it goes out. */
   private static final String DECISION = "decision";
+
+  private static final String RECEIPT = "receipt";
 
   private static final Set<Why> THEIRS = Set.of(
       Why.WROTE,
@@ -176,13 +179,17 @@ class Standing {
     };
   }
 
-  /** The letters that went out; what waits may be taken back. */
+  /** The letters that went out; what waits may be taken back, but for a receipt, which nobody takes back. */
   private List<DoorView.DoorLetter> letters(String number, Words words) {
-    return letters.about(List.of(number)).stream()
-        .filter(letter -> letter.leftAt() != null)
+    return letters.about(List.of(number, Applications.receiptOf(number))).stream()
+        .filter(Standing::isToBeRead)
         .map(letter -> new DoorView.DoorLetter(
             letter.id(), words.say("door.letter." + letter.kind()), words.date(letter.writtenOn())))
         .toList();
+  }
+
+  private static boolean isToBeRead(Letters.ListedLetter letter) {
+    return letter.leftAt() != null || RECEIPT.equals(letter.kind());
   }
 
   /** What was told for a claim, but where they live. */
@@ -197,7 +204,9 @@ class Standing {
   /** Whether a letter is one that a visitor may read. */
   @Transactional(readOnly = true)
   public boolean mayRead(Visitor visitor, UUID letter) {
-    return letters.about(seenBy(visitor)).stream()
-        .anyMatch(one -> one.id().equals(letter) && one.leftAt() != null);
+    var seen = seenBy(visitor).stream()
+        .flatMap(number -> Stream.of(number, Applications.receiptOf(number)))
+        .toList();
+    return letters.about(seen).stream().anyMatch(one -> one.id().equals(letter) && isToBeRead(one));
   }
 }

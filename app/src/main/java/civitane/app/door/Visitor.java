@@ -7,4 +7,11 @@ import java.util.UUID;
  *
  * @param number the claim whose code they had
  */
-record Visitor(UUID household, String number) {}
+record Visitor(UUID household, String number) implements Guest {
+  static final String ROLE = "HOUSEHOLD";
+
+  @Override
+  public String role() {
+    return ROLE;
+  }
+}

@@ -5,6 +5,8 @@
       "catalogue",
       "claims",
       "decisions",
+      "determining",
+      "drafts",
       "jobs",
       "letters",
       "lodging",

@@ -62,7 +62,7 @@ class ApplicationController {
   ResponseEntity<ApplicationView> type(
       @PathVariable UUID id, @RequestHeader("If-Match") String match, @RequestBody Draft draft) {
     return applications
-        .type(staff.me(), id, ApplicationView.version(match), draft)
+        .type(staff.me().actor(), id, ApplicationView.version(match), draft)
         .tagged();
   }
 
@@ -75,7 +75,7 @@ class ApplicationController {
   @DeleteMapping("/api/applications/{id}")
   @PreAuthorize(May.TAKE_APPLICATIONS)
   ResponseEntity<Void> withdraw(@PathVariable UUID id) {
-    applications.withdraw(staff.me(), id);
+    applications.withdraw(staff.me().actor(), id);
     return ResponseEntity.noContent().build();
   }
 

@@ -6,6 +6,7 @@ import civitane.app.ledger.OfficeBooks;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Actor;
 import civitane.core.facts.Packet;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -81,15 +82,25 @@ public class Applications {
     return keep(by, new Draft(packet, json.createObjectNode(), taking));
   }
 
+  /** Begins an application that the household takes itself; it is known by it until it is lodged. */
+  @Transactional
+  public ApplicationView beginThemselves(JsonNode packet) {
+    var id = UUID.randomUUID();
+    return keep(
+        new Actor.Person(id),
+        id,
+        new Draft(packet, json.createObjectNode(), json.createObjectNode()));
+  }
+
   private ApplicationView keep(Staff.Colleague by, Draft draft) {
+    return keep(by.actor(), UUID.randomUUID(), draft);
+  }
+
+  private ApplicationView keep(Actor by, UUID id, Draft draft) {
     var record = new StoredApplication(
-        UUID.randomUUID(),
-        json.writeValueAsString(draft),
-        draft.title(),
-        by.login(),
-        clock.instant());
+        id, json.writeValueAsString(draft), draft.title(), by.written(), clock.instant());
     repository.saveAndFlush(record);
-    audit.record(by.login(), "application begun", record.id().toString(), "");
+    audit.record(by.written(), "application begun", id.toString(), "");
     return view(record);
   }
 
@@ -100,7 +111,7 @@ public class Applications {
 
   /** Saves what was typed, unless somebody else saved since the version it was typed on. */
   @Transactional
-  public ApplicationView type(Staff.Colleague by, UUID id, int onVersion, Draft draft) {
+  public ApplicationView type(Actor by, UUID id, int onVersion, Draft draft) {
     var record = hold(id);
     if (!draft.hasItsParts()) {
       throw Problem.wrong("A draft holds a packet, what was typed, and how it is taken.");
@@ -113,9 +124,9 @@ public class Applications {
       throw Problem.overtaken(staff.nameOf(record.updatedBy())
           + " saved this draft in another window after you opened it here.");
     }
-    record.typed(json.writeValueAsString(draft), draft.title(), by.login(), clock.instant());
+    record.typed(json.writeValueAsString(draft), draft.title(), by.written(), clock.instant());
     repository.flush();
-    audit.record(by.login(), "draft saved", id.toString(), "version " + record.version());
+    audit.record(by.written(), "draft saved", id.toString(), "version " + record.version());
     return view(record);
   }
 
@@ -159,13 +170,13 @@ public class Applications {
   }
 
   @Transactional
-  public void withdraw(Staff.Colleague by, UUID id) {
+  public void withdraw(Actor by, UUID id) {
     var record = hold(id);
     if (!StoredApplication.DRAFTING.equals(record.state())) {
       throw Problem.wrong("The application is " + record.state() + " already.");
     }
-    record.withdrawn(by.login(), clock.instant());
-    audit.record(by.login(), "application withdrawn", id.toString(), "");
+    record.withdrawn(by.written(), clock.instant());
+    audit.record(by.written(), "application withdrawn", id.toString(), "");
   }
 
   /**
@@ -205,7 +216,9 @@ public class Applications {
     return repository.hold(id).orElseThrow(() -> Problem.notThere("The application"));
   }
 
-  private StoredApplication find(UUID id) {
+  /** The application as it is kept. */
+  @Transactional(readOnly = true)
+  public StoredApplication find(UUID id) {
     return repository.findById(id).orElseThrow(() -> Problem.notThere("The application"));
   }
 

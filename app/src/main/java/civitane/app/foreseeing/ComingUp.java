@@ -199,7 +199,7 @@ class ComingUp {
     var today = LocalDate.now(clock);
     var before = ending.on().minusDays(ASK_BEFORE);
     letters.write(
-        by,
+        by.actor(),
         RenewalLetter.text(
             number,
             letters.written("renewal", number) + 1,

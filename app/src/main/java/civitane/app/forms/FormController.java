@@ -146,7 +146,7 @@ class FormController {
     var view = applications.begin(staff.me(), reading.packet());
     var packet = known(screenings.readable(reading.packet()));
     var number = "A-" + view.id().toString().substring(0, 8).toUpperCase(java.util.Locale.ROOT);
-    letters.write(staff.me(), Receipt.acknowledgement(packet, number, today));
+    letters.write(staff.me().actor(), Receipt.acknowledgement(packet, number, today));
     return applications.view(view.id());
   }
 

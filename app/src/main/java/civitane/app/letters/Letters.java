@@ -3,7 +3,6 @@ package civitane.app.letters;
 import civitane.app.audit.AuditLog;
 import civitane.app.jobs.Jobs;
 import civitane.app.problems.Problem;
-import civitane.app.staff.Staff;
 import civitane.core.claims.Actor;
 import java.time.Clock;
 import java.time.Instant;
@@ -82,7 +81,7 @@ public class Letters {
 
   /** Orders a letter; a second of the same kind on the same occasion can't be kept. */
   @Transactional
-  public ListedLetter write(Staff.Colleague by, LetterText text) {
+  public ListedLetter write(Actor by, LetterText text) {
     var letter = new StoredLetter(
         UUID.randomUUID(),
         text,
@@ -90,7 +89,7 @@ public class Letters {
         json.writeValueAsString(text),
         LocalDate.now(clock));
     repository.saveAndFlush(letter);
-    audit.record(by.login(), "letter written", text.about(), text.kind());
+    audit.record(by.written(), "letter written", text.about(), text.kind());
     jobs.later(LetterPrinting.KIND, letter.id().toString());
     return ListedLetter.waiting(letter);
   }

@@ -20,6 +20,7 @@ import civitane.app.letters.Letters;
 import civitane.app.parties.Parties;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Actor;
 import civitane.core.claims.ItemKind;
 import civitane.core.claims.Pace;
 import civitane.core.claims.Turn;
@@ -125,7 +126,7 @@ public class Lodging {
 
   /** Lodges a draft: once, and wholly or not at all. */
   @Transactional
-  public ApplicationView lodge(Staff.Colleague by, UUID id, int onVersion) {
+  public ApplicationView lodge(Actor by, UUID id, int onVersion) {
     var record = applications.hold(id);
     if (!StoredApplication.DRAFTING.equals(record.state())) {
       throw Problem.wrong("The application is " + record.state() + " already.");
@@ -146,7 +147,10 @@ public class Lodging {
     var alike = reading.packet() == null
         ? List.<KnownHouseholds.Duplicate>of()
         : knownHouseholds.duplicates(reading.packet(), taking);
-    var packet = fit(reading, draft, record.householdId(), alike);
+    // Whoever lodges from elsewhere is not told whom the office knows; somebody of it looks at
+    // those side by side.
+    var isFromElsewhere = by instanceof Actor.Person;
+    var packet = fit(reading, draft, record.householdId(), isFromElsewhere ? List.of() : alike);
     var joined = decided(alike, "joined");
     var left = decided(alike, "own");
     if (record.householdId() == null && joined != null) {
@@ -165,7 +169,7 @@ public class Lodging {
         own.packet(),
         known || left != null ? knownHouseholds.subjects(from, packet) : Map.of(),
         Source.application(id.toString()),
-        by.login());
+        by.written());
     var toSign = signing.open(id).stream()
         .filter(asked -> packet.signatures().stream()
             .noneMatch(signature -> signature.person().equals(asked.person())))
@@ -194,7 +198,11 @@ public class Lodging {
           Source.application(id.toString()));
     }
     ledgers.tellActing(
-        household, taking.acting(), EntryKind.SAID, Source.application(id.toString()), by.login());
+        household,
+        taking.acting(),
+        EntryKind.SAID,
+        Source.application(id.toString()),
+        by.written());
     people.remember(household, packet, told.places().ids());
     var receipts = new Receipts(
             packet,
@@ -216,9 +224,13 @@ public class Lodging {
       guard.hides(by, household);
     }
     if (!packet.household().consents().isEmpty()) {
-      events.publishEvent(new ToCheck(household, by.login()));
+      events.publishEvent(new ToCheck(household, by.written()));
     }
-    audit.record(by.login(), "application lodged", id.toString(), receipt);
+    if (isFromElsewhere && !alike.isEmpty()) {
+      claims.surface(
+          household, Want.ALIKE + id, Why.MAY_BE_KNOWN.with(Argument.count(alike.size())));
+    }
+    audit.record(by.written(), "application lodged", id.toString(), receipt);
     return applications.view(record);
   }
 
@@ -278,7 +290,7 @@ public class Lodging {
       List<SigningRequests.AskedSigner> toSign,
       UUID household,
       UUID application,
-      Staff.Colleague by) {
+      Actor by) {
     var packet = own.packet();
     var lodged = new ArrayList<Receipts.NewlyLodged>();
     for (var i = 0; i < packet.requests().size(); i++) {

@@ -50,7 +50,7 @@ class LodgingController {
   @PreAuthorize(May.TAKE_APPLICATIONS)
   ResponseEntity<ApplicationView> lodge(
       @PathVariable UUID id, @RequestHeader("If-Match") String match) {
-    return lodging.lodge(staff.me(), id, ApplicationView.version(match)).tagged();
+    return lodging.lodge(staff.me().actor(), id, ApplicationView.version(match)).tagged();
   }
 
   @GetMapping("/api/applications/{id}/known")

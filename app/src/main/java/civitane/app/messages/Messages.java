@@ -45,11 +45,12 @@ public class Messages {
   /**
    * Orders a message with what it tells of; it is sent once that is kept.
    *
+   * @param household whom it is about; null while the office does not know them
    * @param way one that is safe
    * @param notAfter from when on it is of no use; null where it always is
    */
   @Transactional(propagation = Propagation.MANDATORY)
-  public void order(UUID household, Way way, String text, @Nullable Instant notAfter) {
+  public void order(@Nullable UUID household, Way way, String text, @Nullable Instant notAfter) {
     var id = UUID.randomUUID();
     var to = String.valueOf(way.at());
     rows.add(new Message(id, household, Channel.of(way), to, text, notAfter), clock.instant());
@@ -71,10 +72,13 @@ public class Messages {
   }
 
   private void settle(Message message, MessageState state) {
-    if (rows.settle(message.id(), state, clock.instant()) && state == MessageState.BOUNCED) {
+    var household = message.household();
+    if (rows.settle(message.id(), state, clock.instant())
+        && state == MessageState.BOUNCED
+        && household != null) {
       var bounced = Why.MESSAGE_BOUNCED.with(Argument.told(message.to()));
       claims
-          .undecidedOf(message.household())
+          .undecidedOf(household)
           .forEach(number -> claims.hear(new Actor.OfficeClock(), number, Want.UNREACHED, bounced));
     }
   }

@@ -427,7 +427,7 @@ public class Papers {
               : one.giveBack(act, item, List.of(because), claims.toAnswerBy()));
     }
     var household = claims.householdOf(number);
-    wanting.askAgain(by, household, List.of(), null, because);
+    wanting.askAgain(by.actor(), household, List.of(), null, because);
     if (!paper.mrz().isEmpty() || !reading.shown().isEmpty()) {
       events.publishEvent(new ToCheck(household, by.login()));
     }

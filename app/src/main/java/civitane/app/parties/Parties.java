@@ -8,6 +8,7 @@ import civitane.app.ledger.BookChanged;
 import civitane.app.ledger.Ledgers;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Actor;
 import civitane.core.claims.Why;
 import civitane.core.facts.NamedOutside;
 import civitane.core.facts.OutsideParty;
@@ -64,7 +65,7 @@ public class Parties {
   /** Notes whom a lodged request names; whoever is not known yet is a new record, with nothing but the name. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void named(
-      Staff.Colleague by, UUID household, UUID request, List<NamedOutside> named, Source source) {
+      Actor by, UUID household, UUID request, List<NamedOutside> named, Source source) {
     for (var one : named) {
       var party = rows.named(one.kind(), one.name())
           .map(PartyRows.Listed::id)
@@ -73,11 +74,10 @@ public class Parties {
     }
   }
 
-  private UUID fresh(
-      Staff.Colleague by, PartyKind kind, String name, EntryKind how, Source source) {
+  private UUID fresh(Actor by, PartyKind kind, String name, EntryKind how, Source source) {
     var id = ledgers.freshId();
     var told = new OutsideParty(kind, name, null, null, null, null, null);
-    ledgers.tellParty(id, told, how, source, by.login());
+    ledgers.tellParty(id, told, how, source, by.written());
     rows.add(id, kind, name);
     return id;
   }
@@ -92,7 +92,7 @@ public class Parties {
       throw Problem.wrong(name.strip() + " is known already.");
     }
     var id = fresh(
-        by,
+        by.actor(),
         kind,
         name.strip(),
         EntryKind.USED,

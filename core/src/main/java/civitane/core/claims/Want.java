@@ -70,6 +70,9 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
   /** That a message did not reach the household; with the message. */
   public static final String UNREACHED = "unreached:";
 
+  /** That somebody who applied from elsewhere may be known already; with the application. */
+  public static final String ALIKE = "alike:";
+
   /** That the household did not come when it was expected. */
   public static final String MISSED = "missed:";
 
@@ -90,6 +93,7 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
             || subject.startsWith(NOT_THEIRS)
             || subject.startsWith(UNREACHED)
             || subject.startsWith(MISSED)
+            || subject.startsWith(ALIKE)
             || subject.startsWith(GIVES_LESS)
             || subject.startsWith(NOTICED));
   }

@@ -111,6 +111,9 @@ public enum Why implements ReasonCode {
   /** What a caseworker wrote in words of their own. */
   WRITTEN_TO_FREELY(text("text")),
   MESSAGE_SETTLED(text("because")),
+  /** Somebody who applied through the door is like people of households the office knows. */
+  MAY_BE_KNOWN(number("households")),
+  ALIKE_SETTLED(text("because")),
   UNREAD_FIRST,
   /** What is worked out gives less than what stands. */
   GIVES_LESS(text("before"), text("after")),

@@ -70,6 +70,11 @@ final class FilledForm {
     return Set.copyOf(placesByPointer.keySet());
   }
 
+  /** The fields in which something stands that can't be read. */
+  Set<String> unread() {
+    return Set.copyOf(unread);
+  }
+
   List<FormFault> faults() {
     return faults;
   }

@@ -9,10 +9,20 @@ import java.util.List;
  * @param name the place in the packet it stands for, as a JSON Pointer; with {@code #} behind it for a mark that makes
  *     an entry of a list
  * @param label what stands before it
+ * @param asked the same without the number of its row
  * @param options what can be chosen; empty for a field to be typed in
  */
-record FormField(String name, String label, Shape shape, List<FormOption> options) {
+record FormField(String name, String label, String asked, Shape shape, List<FormOption> options) {
   static final String MARK = "#";
+
+  FormField(String name, String label, Shape shape, List<FormOption> options) {
+    this(name, label, label, shape, options);
+  }
+
+  /** The same in a row that has a number. */
+  FormField inRow(String numbered) {
+    return new FormField(name, numbered, asked, shape, options);
+  }
 
   boolean isMark() {
     return name.contains(MARK);

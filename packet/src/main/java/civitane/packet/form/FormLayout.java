@@ -172,12 +172,14 @@ final class FormLayout {
                   shape(known(shape.element()), part),
                   at + "/" + i + "/" + part.key(),
                   path + "." + part.key(),
-                  one -> numbered(number, one),
+                  UnaryOperator.identity(),
                   row,
                   lists);
             }
           }
-          rows.addAll(chunks(row));
+          rows.addAll(chunks(row.stream()
+              .map(field -> field.inRow(numbered(number, field.label())))
+              .toList()));
         }
         lists.add(new FormSection(
             words.say(
@@ -282,7 +284,8 @@ final class FormLayout {
     var asked = key.equals("person")
         ? words.say("letter.form.personNumber")
         : words.question("household." + list + "." + key);
-    return field("/household/" + list + "/" + index + "/" + key, numbered(index + 1, asked));
+    return field("/household/" + list + "/" + index + "/" + key, asked)
+        .inRow(numbered(index + 1, asked));
   }
 
   private FormField field(String pointer) {

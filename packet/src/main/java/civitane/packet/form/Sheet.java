@@ -181,7 +181,8 @@ final class Sheet {
     }
   }
 
-  private static List<String> ids(JsonNode packet) {
+  /** The ids of the people of a packet, in its order. */
+  static List<String> ids(JsonNode packet) {
     return packet
         .at("/household/people")
         .valueStream()

@@ -1,0 +1,359 @@
+package civitane.app.door;
+
+import civitane.app.determining.Screenings;
+import civitane.app.drafts.Applications;
+import civitane.app.drafts.Draft;
+import civitane.app.drafts.StoredApplication;
+import civitane.app.lodging.Lodging;
+import civitane.app.lodging.ReadThrough;
+import civitane.app.problems.Problem;
+import civitane.core.claims.Actor;
+import civitane.core.facts.Channel;
+import civitane.core.facts.Form;
+import civitane.core.facts.Packet;
+import civitane.core.facts.SigningMethod;
+import civitane.core.identity.NameMatch;
+import civitane.core.identity.Names;
+import civitane.core.rules.Entitlement;
+import civitane.core.services.Services;
+import civitane.core.services.Statements;
+import civitane.packet.Fault;
+import civitane.packet.form.ScreenForm;
+import civitane.words.Language;
+import civitane.words.Words;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * An application that a household takes itself, from wherever it is: the questions of the form, a page for each group,
+ * kept as they are typed in the same draft that the desk opens. Once the office has typed on it, it is the office's.
+ */
+@Service
+class Applying {
+  /** The lists of which nobody was asked before their page was gone through. */
+  private static final Set<String> ASKED_BY_PAGE = Set.of("assets", "expenses");
+
+  private static final String HOUSEHOLD = "/household/";
+  private static final String ASKED = "asked";
+  private static final int LONGEST_ANSWER = 2_000;
+
+  private final Applications applications;
+  private final OwnApplications own;
+  private final Lodging lodging;
+  private final Screenings screenings;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  Applying(
+      Applications applications,
+      OwnApplications own,
+      Lodging lodging,
+      Screenings screenings,
+      JsonMapper json,
+      Clock clock) {
+    this.applications = applications;
+    this.own = own;
+    this.lodging = lodging;
+    this.screenings = screenings;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  private LocalDate today() {
+    return LocalDate.now(clock);
+  }
+
+  /** Begins an application for a service, of whoever a contact is. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public UUID begin(Entitlement<?> service, OwnContact contact, Language language) {
+    var key = HOUSEHOLD + "people/0/contact/" + (contact.isMail() ? "email" : "phone");
+    var filled = new ScreenForm(service, today(), language)
+        .filled(Map.of(key, String.valueOf(contact.way().at())));
+    var packet = filled.packet();
+    complete(packet, contact.key(), Set.of());
+    return applications.beginThemselves(packet).id();
+  }
+
+  /** What no question of the form asks: how it comes in, what may be sent where, and what nobody was asked. */
+  private static void complete(ObjectNode packet, String contact, Set<String> asked) {
+    packet.put("channel", Channel.ONLINE.word());
+    packet.remove("lodgedOn");
+    if (packet.at(HOUSEHOLD + "people/0/contact") instanceof ObjectNode reached) {
+      allow(reached, "phone", "mayText", contact);
+      allow(reached, "email", "mayWrite", contact);
+    }
+    var household = packet.withObject("/household");
+    household.put("expectedChildren", 0);
+    for (var list : ASKED_BY_PAGE) {
+      if (!asked.contains(list)) {
+        household.remove(list);
+      } else if (!household.has(list)) {
+        household.putArray(list);
+      }
+    }
+  }
+
+  /** Where a code came to them, they may be written to. */
+  private static void allow(ObjectNode reached, String way, String may, String contact) {
+    if (OwnContact.of(reached.path(way).asString(""))
+        .filter(one -> one.key().equals(contact))
+        .isPresent()) {
+      reached.put(may, true);
+    }
+  }
+
+  /** What was typed so far, for a page each. */
+  @Transactional(readOnly = true)
+  public DoorForm of(UUID id, Language language) {
+    var record = applications.find(id);
+    var draft = applications.draft(record);
+    var service = service(draft);
+    var words = Words.in(language);
+    var form = new ScreenForm(service, today(), language);
+    var written = written(form, draft);
+    var groups = form.groups();
+    return new DoorForm(
+        service.word(),
+        words.title(service.word()),
+        record.version(),
+        !isTheirs(record),
+        IntStream.range(0, groups.size())
+            .mapToObj(page -> new DoorForm.DoorPage(
+                groups.get(page).title(),
+                where(page, groups, words),
+                groups.get(page).asks().stream()
+                    .map(ask -> asked(ask, written, draft, words))
+                    .toList()))
+            .toList(),
+        where(groups.size(), groups, words));
+  }
+
+  /** Which page of all it is; the last is the one on which it is signed. */
+  private static String where(int page, List<ScreenForm.Group> groups, Words words) {
+    return words.say(
+        "door.apply.page",
+        "n",
+        BigDecimal.valueOf(page + 1L),
+        "of",
+        BigDecimal.valueOf(groups.size() + 1L));
+  }
+
+  private static DoorForm.DoorAsk asked(
+      ScreenForm.Ask ask, Map<String, String> written, Draft draft, Words words) {
+    return new DoorForm.DoorAsk(
+        ask.name(),
+        ask.label(),
+        ask.form().word(),
+        ask.choices().stream()
+            .map(one -> new DoorForm.DoorChoice(one.word(), one.said()))
+            .toList(),
+        written.getOrDefault(ask.name(), ""),
+        draft.typed().has(ask.name()) ? unread(ask.form(), words) : "");
+  }
+
+  private static Entitlement<?> service(Draft draft) {
+    return Services.named(draft.packet().at("/requests/0/service").asString(""))
+        .orElseThrow(() -> Problem.notThere("What is asked for"));
+  }
+
+  private static Map<String, String> written(ScreenForm form, Draft draft) {
+    var written = new HashMap<>(form.written(draft.packet()));
+    draft
+        .typed()
+        .properties()
+        .forEach(typed -> written.put(typed.getKey(), typed.getValue().asString("")));
+    return written;
+  }
+
+  private static boolean isTheirs(StoredApplication record) {
+    return StoredApplication.DRAFTING.equals(record.state())
+        && record.updatedBy().startsWith(Actor.PERSON);
+  }
+
+  private static String unread(Form form, Words words) {
+    return words.say(
+        switch (form) {
+          case MONEY -> "door.wrong.money";
+          case NUMBER, WHOLE -> "door.wrong.number";
+          case DATE -> "door.wrong.date";
+          case MONTH -> "door.wrong.month";
+          default -> "door.wrong.other";
+        });
+  }
+
+  /** Keeps what was typed on a page; what can't be read is kept as it was typed, and said. */
+  @Transactional
+  public DoorForm.DoorSaved fill(
+      UUID id, int version, Map<String, String> typed, Language language) {
+    var record = theirs(id);
+    var draft = applications.draft(record);
+    var form = new ScreenForm(service(draft), today(), language);
+    var written = written(form, draft);
+    typed.forEach((name, text) -> {
+      if (text.length() > LONGEST_ANSWER) {
+        throw Problem.wrong("An answer has at most " + LONGEST_ANSWER + " letters.");
+      }
+      written.put(name, text);
+    });
+    var filled = form.filled(written);
+    var taking = (ObjectNode) draft.taking().deepCopy();
+    var asked = taking.withArray(ASKED);
+    var before = asked.valueStream().map(one -> one.asString("")).toList();
+    ASKED_BY_PAGE.stream()
+        .filter(list -> !before.contains(list))
+        .filter(list ->
+            typed.keySet().stream().anyMatch(name -> name.startsWith(HOUSEHOLD + list + "/")))
+        .forEach(asked::add);
+    complete(
+        filled.packet(),
+        own.contact(id).orElse(""),
+        Set.copyOf(asked.valueStream().map(one -> one.asString("")).toList()));
+    var unread = json.createObjectNode();
+    filled.unread().forEach(name -> unread.put(name, written.get(name)));
+    var saved = applications.type(
+        new Actor.Person(id), id, version, new Draft(filled.packet(), unread, taking));
+    return new DoorForm.DoorSaved(saved.version(), unreadOf(form, filled.unread(), language));
+  }
+
+  private StoredApplication theirs(UUID id) {
+    var record = applications.hold(id);
+    if (!isTheirs(record)) {
+      throw Problem.overtaken("The office goes on with this application.");
+    }
+    return record;
+  }
+
+  private static List<DoorForm.DoorWrong> unreadOf(
+      ScreenForm form, Set<String> unread, Language language) {
+    var groups = form.groups();
+    var words = Words.in(language);
+    return IntStream.range(0, groups.size())
+        .boxed()
+        .flatMap(page -> groups.get(page).asks().stream()
+            .filter(ask -> unread.contains(ask.name()))
+            .map(ask -> new DoorForm.DoorWrong(page, ask.name(), unread(ask.form(), words))))
+        .toList();
+  }
+
+  /** What is read before it is signed. */
+  @Transactional(readOnly = true)
+  public DoorForm.DoorTold told(UUID id, Language language) {
+    var words = Words.in(language);
+    var packet = readable(applications.draft(applications.find(id)));
+    return packet == null
+        ? new DoorForm.DoorTold(List.of(), List.of())
+        : new DoorForm.DoorTold(
+            ReadThrough.masked(packet, words),
+            Statements.of(packet).stream().map(words::word).toList());
+  }
+
+  private @Nullable Packet readable(Draft draft) {
+    return screenings.readable(draft.packet());
+  }
+
+  /**
+   * Lodges it with a signature, or tells that the name signed is another; the number of the claim, or nothing where it
+   * is not lodged.
+   */
+  @Transactional
+  public Signed lodge(UUID id, int version, String name, Language language) {
+    var record = theirs(id);
+    var draft = applications.draft(record);
+    var packet = readable(draft);
+    if (packet == null) {
+      throw Problem.wrong("Nothing of it can be read.");
+    }
+    var applicant = packet.household().applicant();
+    if (Names.compare(applicant, name.strip()) != NameMatch.SAME) {
+      return new Signed(
+          "",
+          Words.in(language)
+              .say("door.sign.otherName", "signed", name.strip(), "name", applicant.fullName()));
+    }
+    var signed = (ObjectNode) draft.packet().deepCopy();
+    var signature = signed
+        .putArray("signatures")
+        .addObject()
+        .put("person", applicant.id())
+        .put("name", name.strip())
+        .put("on", today().toString())
+        .put("method", SigningMethod.SCREEN.word())
+        .put("language", language.word());
+    var stated = signature.putArray("statements");
+    Statements.of(packet).forEach(statement -> stated.add(statement.word()));
+    var by = new Actor.Person(id);
+    var typed =
+        applications.type(by, id, version, new Draft(signed, draft.typed(), draft.taking()));
+    var lodged = lodging.lodge(by, id, typed.version());
+    return new Signed(lodged.claims().get(0), "");
+  }
+
+  /**
+   * What became of signing.
+   *
+   * @param number the claim; empty where it is not lodged
+   * @param otherName what is said where the name signed is another than the one given
+   */
+  record Signed(String number, String otherName) {}
+
+  /** What stands against lodging, each at its page, in the language that is read. */
+  @Transactional(readOnly = true)
+  public List<DoorForm.DoorWrong> against(UUID id, List<Fault> faults, Language language) {
+    var draft = applications.draft(applications.find(id));
+    var form = new ScreenForm(service(draft), today(), language);
+    var words = Words.in(language);
+    var wrong = new ArrayList<DoorForm.DoorWrong>();
+    for (var fault : faults) {
+      wrong.add(against(form.groups(), fault.pointer(), draft, words));
+    }
+    return wrong.stream().distinct().toList();
+  }
+
+  private static DoorForm.DoorWrong against(
+      List<ScreenForm.Group> groups, String pointer, Draft draft, Words words) {
+    for (var page = 0; page < groups.size(); page++) {
+      for (var ask : groups.get(page).asks()) {
+        if (ask.name().equals(pointer)) {
+          var empty =
+              draft.packet().at(pointer).isMissingNode() && !draft.typed().has(pointer);
+          return new DoorForm.DoorWrong(
+              page,
+              pointer,
+              words.say(empty ? "door.wrong.missing" : "door.wrong.look", "question", ask.label()));
+        }
+      }
+    }
+    var near = IntStream.range(0, groups.size())
+        .filter(page -> groups.get(page).asks().stream()
+            .anyMatch(ask -> ask.name().startsWith(parent(pointer))))
+        .findFirst()
+        .orElse(0);
+    return new DoorForm.DoorWrong(
+        near, "", words.say("door.wrong.look", "question", groups.get(near).title()));
+  }
+
+  private static String parent(String pointer) {
+    return pointer.substring(0, Math.max(0, pointer.lastIndexOf('/')) + 1);
+  }
+
+  /** Puts it aside: it is not gone on with. */
+  @Transactional
+  public void putAside(UUID id) {
+    theirs(id);
+    applications.withdraw(new Actor.Person(id), id);
+  }
+}

@@ -1,0 +1,56 @@
+package civitane.app.door;
+
+import civitane.app.lodging.ReadThrough;
+import java.util.List;
+
+/**
+ * An application as whoever takes it sees it: a page for each group of questions, in the language they read.
+ *
+ * @param title what is asked for
+ * @param elsewhere whether the office goes on with it, so that nothing is typed here any more
+ * @param lastPage which of how many the page is on which it is signed, in words
+ */
+record DoorForm(
+    String service,
+    String title,
+    int version,
+    boolean elsewhere,
+    List<DoorPage> pages,
+    String lastPage) {
+
+  /** @param where which of how many it is, in words */
+  record DoorPage(String title, String where, List<DoorAsk> asks) {}
+
+  /**
+   * A question with what stands there.
+   *
+   * @param kind how it is answered: {@code money}, {@code date}, {@code person}
+   * @param wrong what is wrong with it; empty where nothing is
+   */
+  record DoorAsk(
+      String name,
+      String label,
+      String kind,
+      List<DoorChoice> choices,
+      String value,
+      String wrong) {}
+
+  record DoorChoice(String word, String said) {}
+
+  /**
+   * Something that can't stay as it is.
+   *
+   * @param page from 0; below 0 where it is about the signature
+   * @param name the question; empty where it is about the page
+   */
+  record DoorWrong(int page, String name, String says) {}
+
+  /** What became of what was typed. */
+  record DoorSaved(int version, List<DoorWrong> wrong) {}
+
+  /** What is read before it is signed: everything told, and what is stated by signing. */
+  record DoorTold(List<ReadThrough.Section> sections, List<String> statements) {}
+
+  /** Whether it is lodged; else what stands against it. */
+  record DoorLodged(boolean lodged, List<DoorWrong> wrong) {}
+}

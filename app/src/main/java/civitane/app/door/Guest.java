@@ -1,0 +1,7 @@
+package civitane.app.door;
+
+/** Somebody behind the door. */
+sealed interface Guest permits Visitor, Applicant {
+  /** What they may ask for. */
+  String role();
+}

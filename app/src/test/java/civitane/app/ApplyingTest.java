@@ -1,0 +1,382 @@
+package civitane.app;
+
+import civitane.app.door.Lying;
+import jakarta.servlet.http.Cookie;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import org.awaitility.Awaitility;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
+import org.springframework.test.web.servlet.MvcResult;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+/** A household applies through its door: begins, leaves, comes back, signs, and sees from then on where it stands. */
+public class ApplyingTest extends OnDatabase {
+  private static final Pattern SIX_DIGITS = Pattern.compile("\\b\\d{6}\\b");
+  private static int phones = 100;
+
+  @Autowired
+  private Lying lying;
+
+  @AfterMethod
+  public void forgetTries() {
+    clock.ahead(Duration.ZERO);
+    database.sql("delete from sign_in_attempt").update();
+  }
+
+  private static String phone() {
+    return "0555 030 " + ++phones;
+  }
+
+  private MvcResult perform(MockHttpServletRequestBuilder request, Cookie... cookies)
+      throws Exception {
+    var from = cookies.length == 0 ? request : request.cookie(cookies);
+    return http.perform(from.with(SecurityMockMvcRequestPostProcessors.csrf())).andReturn();
+  }
+
+  private static int status(MvcResult result) {
+    return result.getResponse().getStatus();
+  }
+
+  private String written(Map<String, ?> body) {
+    return json.writeValueAsString(body);
+  }
+
+  private MvcResult ask(String contact) throws Exception {
+    return perform(post("/api/door/beginning/code", written(Map.of("contact", contact))));
+  }
+
+  private String codeTo(String contact) throws Exception {
+    assertEquals(status(ask(contact)), 202);
+    var text = Awaitility.await()
+        .atMost(Duration.ofSeconds(20))
+        .until(
+            () -> REGISTERS.messages().stream()
+                .filter(message -> contact.equals(message.get("to")))
+                .map(message -> message.get("text"))
+                .findFirst(),
+            Optional::isPresent)
+        .orElseThrow();
+    var found = SIX_DIGITS.matcher(text);
+    assertTrue(found.find(), text);
+    return found.group();
+  }
+
+  private MvcResult enter(String contact, String code, String service) throws Exception {
+    var body = new TreeMap<String, String>(Map.of("contact", contact, "code", code));
+    if (!service.isEmpty()) {
+      body.put("service", service);
+    }
+    return perform(post("/api/door/beginning/entry", written(body)));
+  }
+
+  private Cookie begun(String contact, String service) throws Exception {
+    var entered = enter(contact, codeTo(contact), service);
+    assertEquals(status(entered), 204);
+    return entered.getResponse().getCookie("civitane-door");
+  }
+
+  private JsonNode form(Cookie visit) throws Exception {
+    return form(visit, "en");
+  }
+
+  private JsonNode form(Cookie visit, String language) throws Exception {
+    var seen = perform(get("/api/door/application").param("language", language), visit);
+    assertEquals(status(seen), 200);
+    return body(seen);
+  }
+
+  private static List<String> pages(JsonNode form) {
+    return form.get("pages")
+        .valueStream()
+        .map(page -> page.get("title").stringValue())
+        .toList();
+  }
+
+  private static String answer(JsonNode form, String name) {
+    return form.get("pages")
+        .valueStream()
+        .flatMap(page -> page.get("asks").valueStream())
+        .filter(ask -> name.equals(ask.get("name").stringValue()))
+        .map(ask -> ask.get("value").stringValue())
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private MvcResult type(Cookie visit, int version, Map<String, String> values) throws Exception {
+    return perform(
+        put("/api/door/application", written(Map.of("version", version, "values", values))), visit);
+  }
+
+  private JsonNode typed(Cookie visit, Map<String, String> values) throws Exception {
+    var saved = type(visit, form(visit).get("version").intValue(), values);
+    assertEquals(status(saved), 200, saved.getResponse().getContentAsString());
+    return body(saved);
+  }
+
+  private JsonNode signed(Cookie visit, String name) throws Exception {
+    var version = form(visit).get("version").intValue();
+    var answered = perform(
+        post("/api/door/application/lodge", written(Map.of("version", version, "name", name))),
+        visit);
+    assertEquals(status(answered), 200, answered.getResponse().getContentAsString());
+    return body(answered);
+  }
+
+  private static Map<String, String> family(String given) {
+    return Map.ofEntries(
+        Map.entry("/household/people/0/givenName", given),
+        Map.entry("/household/people/0/familyName", "Quillon"),
+        Map.entry("/household/people/0/birthDate", "14.3.1988"),
+        Map.entry("/household/people/0/residentNumberMissing", "declined"),
+        Map.entry("/household/address/line1", "4 Sluice Walk"),
+        Map.entry("/household/address/town", "Gullhaven"),
+        Map.entry("/household/address/postcode", "BK31"),
+        Map.entry("/household/people/2/givenName", "Nils"),
+        Map.entry("/household/people/2/familyName", "Quillon"),
+        Map.entry("/household/people/2/role", "child"),
+        Map.entry("/household/people/2/birthDate", "2.5.2016"),
+        Map.entry("/household/incomes/0/person", "1"),
+        Map.entry("/household/incomes/0/kind", "wages"),
+        Map.entry("/household/incomes/0/amount", "430"),
+        Map.entry("/household/incomes/0/frequency", "weekly"),
+        Map.entry("/requests/0/answers/children/0/person", "3"),
+        Map.entry("/requests/0/answers/children/0/school", "Marsh Road School"),
+        Map.entry("/requests/0/answers/children/0/grade", "4"),
+        Map.entry("/requests/0/answers/householdTotal", "2"));
+  }
+
+  @Test
+  public void aFamilyAppliesFromItsPhone() throws Exception {
+    var phone = phone();
+    var visit = begun(phone, "schoolMeals");
+    var form = form(visit);
+    assertEquals(answer(form, "/household/people/0/contact/phone"), phone);
+    assertTrue(pages(form).size() > 5, pages(form).toString());
+    typed(visit, family("Oriane"));
+    var after = form(visit);
+    assertEquals(answer(after, "/household/people/0/birthDate"), "1988-03-14");
+    assertEquals(answer(after, "/household/people/1/givenName"), "Nils", "no place is left empty");
+    assertEquals(answer(after, "/requests/0/answers/children/0/person"), "2", "who moved up");
+
+    var told = body(perform(get("/api/door/application/told"), visit));
+    assertTrue(told.toString().contains("Oriane Quillon"), told.toString());
+    assertFalse(told.get("statements").isEmpty());
+
+    var otherwise = signed(visit, "Oriane Tarn");
+    assertFalse(otherwise.get("lodged").booleanValue());
+    assertTrue(
+        otherwise
+            .toString()
+            .contains("You signed Oriane Tarn; the application says Oriane Quillon"),
+        otherwise.toString());
+    assertTrue(signed(visit, "oriane quillon").get("lodged").booleanValue());
+
+    assertEquals(status(perform(get("/api/door/application"), visit)), 403, "it is lodged");
+    var claims = body(perform(get("/api/door/standing"), visit)).get("claims");
+    assertEquals(claims.size(), 1);
+    var number = claims.get(0).get("number").stringValue();
+    var letters = claims.get(0).get("letters");
+    assertEquals(letters.get(0).get("title").stringValue(), "Receipt");
+    assertEquals(
+        status(
+            perform(get("/api/door/letters/{id}", letters.get(0).get("id").stringValue()), visit)),
+        200);
+    var come = database
+        .sql("select e.recorded_by from entry e join claim c on c.request_id = e.subject_id"
+            + " where c.number = ? limit 1")
+        .param(number)
+        .query(String.class)
+        .single();
+    assertTrue(come.startsWith("person/"), come);
+    codeByNumber(number, phone);
+  }
+
+  /** With its number they come back, since a text came to that phone. */
+  private void codeByNumber(String number, String phone) throws Exception {
+    var before = REGISTERS.messages().size();
+    perform(post("/api/door/code", written(Map.of("number", number))));
+    Awaitility.await()
+        .atMost(Duration.ofSeconds(20))
+        .until(() -> REGISTERS.messages().size() > before
+            && phone.equals(REGISTERS.messages().get(0).get("to")));
+  }
+
+  @Test
+  public void whatCannotBeReadIsKeptAndSaid() throws Exception {
+    var visit = begun(phone(), "schoolMeals");
+    var saved = typed(
+        visit,
+        Map.of(
+            "/household/people/0/birthDate", "the day of the flood",
+            "/household/incomes/0/amount", "about 400"));
+    assertEquals(saved.get("wrong").size(), 2, saved.toString());
+    var form = form(visit, "fr");
+    assertEquals(answer(form, "/household/people/0/birthDate"), "the day of the flood");
+    assertTrue(form.toString().contains("Écrivez un jour"), form.toString());
+    var against = signed(visit, "");
+    assertFalse(against.get("lodged").booleanValue());
+  }
+
+  @Test
+  public void whatIsMissingIsSaidAtItsPageAndNothingIsLodged() throws Exception {
+    var visit = begun(phone(), "schoolMeals");
+    typed(
+        visit,
+        Map.of(
+            "/household/people/0/givenName", "Sunniva",
+            "/household/people/0/familyName", "Aldous",
+            "/household/incomes/0/amount", "400"));
+    var against = signed(visit, "Sunniva Aldous");
+    assertFalse(against.get("lodged").booleanValue());
+    var wrong = against.get("wrong");
+    assertEquals(wrong.size(), 1, wrong.toString());
+    assertEquals(wrong.get(0).get("name").stringValue(), "/household/incomes/0/kind");
+    assertEquals(wrong.get(0).get("says").stringValue(), "Still missing: Kind of income");
+    assertEquals(
+        pages(form(visit)).get(wrong.get(0).get("page").intValue()), "What comes in, before tax");
+    assertEquals(form(visit).get("elsewhere").booleanValue(), false);
+  }
+
+  @Test
+  public void theyComeBackToItFromAnywhereUntilTheOfficeGoesOn() throws Exception {
+    var phone = phone();
+    var first = begun(phone, "schoolMeals");
+    typed(first, Map.of("/household/people/0/givenName", "Mirja"));
+    var spelt = phone.replace(" ", "");
+    var entered = enter(spelt, codeTo(spelt), "");
+    assertEquals(status(entered), 204);
+    var second = entered.getResponse().getCookie("civitane-door");
+    assertEquals(answer(form(second), "/household/people/0/givenName"), "Mirja");
+    var old = form(first).get("version").intValue();
+    typed(second, Map.of("/household/people/0/familyName", "Vanterpool"));
+    assertEquals(status(type(first, old, Map.of("/household/people/0/familyName", "Other"))), 412);
+
+    var listed = body(asIkenna(get("/api/applications")))
+        .valueStream()
+        .filter(draft -> "Mirja Vanterpool".equals(draft.get("title").stringValue()))
+        .findFirst()
+        .orElseThrow();
+    var id = listed.get("id").stringValue();
+    assertEquals(listed.get("updatedBy").stringValue(), "the household");
+    var draft = body(asIkenna(get("/api/applications/{id}", id)));
+    var saved = asIkenna(put("/api/applications/{id}", draft.get("draft").toString(), id)
+        .header("If-Match", "\"" + draft.get("version") + "\""));
+    assertEquals(status(saved), 200);
+    assertTrue(form(first).get("elsewhere").booleanValue());
+    assertEquals(
+        status(type(
+            first,
+            form(first).get("version").intValue(),
+            Map.of("/household/people/0/givenName", "Other"))),
+        412);
+  }
+
+  @Test
+  public void whoAppliesSeesNothingButWhatTheyBegan() throws Exception {
+    var visit = begun(phone(), "schoolMeals");
+    for (var path : new String[] {"/api/door/standing", "/api/session-of-nobody", "/api/desk"}) {
+      var seen = status(perform(get(path), visit));
+      assertTrue(seen == 401 || seen == 403 || seen == 404, path + " " + seen);
+    }
+    assertEquals(
+        status(perform(get("/api/door/application"))),
+        401,
+        "nobody without having shown a contact");
+    assertEquals(
+        status(asIkenna(get("/api/door/application"))),
+        401,
+        "who works here is nobody at the door");
+  }
+
+  @Test
+  public void aCodeIsSpentByWrongTriesAndOpensNothingThatWasNotBegun() throws Exception {
+    var phone = phone();
+    assertEquals(status(enter(phone, codeTo(phone), "")), 422, "nothing was begun");
+    var other = phone();
+    var code = codeTo(other);
+    var answers = new ArrayList<Integer>();
+    for (var i = 0; i < 5; i++) {
+      answers.add(status(enter(other, code.equals("000000") ? "000001" : "000000", "schoolMeals")));
+    }
+    assertTrue(answers.stream().allMatch(one -> one == 422 || one == 429), answers.toString());
+    database.sql("delete from sign_in_attempt").update();
+    assertEquals(status(enter(other, code, "schoolMeals")), 422, "it is spent");
+    for (var nothing : new String[] {"", "me", "a@b", "12"}) {
+      assertEquals(status(ask(nothing)), 422, nothing);
+    }
+  }
+
+  @Test
+  public void whoIsLikeSomebodyKnownIsLookedAtByTheOfficeAndNotTold() throws Exception {
+    var first = begun(phone(), "schoolMeals");
+    typed(first, family("Ottoline"));
+    assertTrue(signed(first, "Ottoline Quillon").get("lodged").booleanValue());
+    var again = begun(phone(), "schoolMeals");
+    typed(again, family("Ottoline"));
+    assertTrue(signed(again, "Ottoline Quillon").get("lodged").booleanValue(), "the same answer");
+    var claims = body(perform(get("/api/door/standing"), again)).get("claims");
+    assertEquals(claims.size(), 1, "nothing of the other household");
+    var items = taken(claims.get(0).get("number").stringValue()).toString();
+    assertTrue(items.contains("alike:"), items);
+  }
+
+  @Test
+  public void whatLiesIsRemindedOfOnceAndPutAside() throws Exception {
+    var phone = phone();
+    var visit = begun(phone, "schoolMeals");
+    typed(visit, Map.of("/household/people/0/givenName", "Ingram"));
+    var id = database
+        .sql("select application_id from door_application where contact like ?")
+        .param("%" + phone.replace(" ", ""))
+        .query(UUID.class)
+        .single();
+    clock.ahead(Duration.ofDays(8));
+    lookAfterBegun();
+    lookAfterBegun();
+    Awaitility.await()
+        .atMost(Duration.ofSeconds(20))
+        .until(() -> REGISTERS.messages().stream()
+            .anyMatch(message ->
+                phone.equals(message.get("to")) && message.get("text").startsWith("You began")));
+    assertEquals(
+        REGISTERS.messages().stream()
+            .filter(message -> message.get("text").startsWith("You began"))
+            .filter(message -> phone.equals(message.get("to")))
+            .count(),
+        1);
+    assertEquals(state(id), "drafting");
+    clock.ahead(Duration.ofDays(31));
+    lookAfterBegun();
+    assertEquals(state(id), "withdrawn");
+    clock.ahead(Duration.ZERO);
+    assertEquals(status(enter(phone, codeTo(phone), "")), 422, "there is nothing to come back to");
+  }
+
+  /** As each morning. */
+  private void lookAfterBegun() {
+    lying.tooOld().forEach(lying::putAside);
+    lying.toRemind().forEach(lying::remind);
+  }
+
+  private String state(UUID application) {
+    return database
+        .sql("select state from application where id = ?")
+        .param(application)
+        .query(String.class)
+        .single();
+  }
+}

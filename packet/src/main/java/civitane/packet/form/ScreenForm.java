@@ -1,0 +1,141 @@
+package civitane.packet.form;
+
+import civitane.core.facts.Form;
+import civitane.core.rules.Entitlement;
+import civitane.packet.shape.Shape;
+import civitane.words.Language;
+import civitane.words.Words;
+import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import tools.jackson.core.JsonPointer;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+import static civitane.core.facts.Known.known;
+
+/** The form of a service on a screen: the same questions as on paper, a group at a time, in the language that is read. */
+public final class ScreenForm {
+  /** Who signs does so on a page of its own. */
+  private static final String SIGNATURES = "/signatures/";
+
+  private static final String NO_INCOME = "/household/noIncome";
+
+  private final Entitlement<?> service;
+  private final LocalDate on;
+  private final Language language;
+  private final Words words;
+  private final List<FormSection> sections;
+
+  /** @param on the day it is asked on, by which it asks for quarters */
+  public ScreenForm(Entitlement<?> service, LocalDate on, Language language) {
+    this.service = service;
+    this.on = on;
+    this.language = language;
+    this.words = Words.in(language);
+    this.sections = FormLayout.of(service, on, words).stream()
+        .filter(section -> fields(section).noneMatch(field -> field.name().startsWith(SIGNATURES)))
+        .toList();
+  }
+
+  /** Questions that belong together. */
+  public record Group(String title, List<Ask> asks) {}
+
+  /**
+   * A question.
+   *
+   * @param name by which its answer is known; the place in the packet it stands for, or what is marked there
+   * @param choices what can be chosen; one where it is ticked or not, empty where it is typed
+   */
+  public record Ask(String name, String label, Form form, List<Choice> choices) {}
+
+  /** Something to choose, and how it is said. */
+  public record Choice(String word, String said) {}
+
+  public List<Group> groups() {
+    return sections.stream()
+        .map(
+            section -> new Group(section.title(), fields(section).map(this::ask).toList()))
+        .toList();
+  }
+
+  private Ask ask(FormField field) {
+    return new Ask(
+        field.name(),
+        field.shape().is(Form.PERSON) ? words.say("letter.form.whose") : field.asked(),
+        known(field.shape().form()),
+        field.options().stream()
+            .map(option -> new Choice(option.word(), option.said()))
+            .toList());
+  }
+
+  private static Stream<FormField> fields(FormSection section) {
+    return section.rows().stream().flatMap(List::stream);
+  }
+
+  /** What stands in a packet for each question that has an answer, as it would be typed. */
+  public Map<String, String> written(JsonNode packet) {
+    var written = new LinkedHashMap<String, String>();
+    var people = Sheet.ids(packet);
+    sections.stream().flatMap(ScreenForm::fields).forEach(field -> {
+      if (field.isMark()) {
+        if (isMarked(field.name(), packet, people)) {
+          written.put(field.name(), FormLayout.YES);
+        }
+      } else {
+        var value = packet.at(JsonPointer.compile(field.name()));
+        if (!value.isMissingNode() && !value.isNull() && !isNone(value, field.shape())) {
+          written.put(field.name(), FormText.written(value, field.shape(), people));
+        }
+      }
+    });
+    return written;
+  }
+
+  /** Whether a word stands where a list could: none of them is not one of them. */
+  private static boolean isNone(JsonNode value, Shape shape) {
+    return value.isString() && shape.is(Form.LIST);
+  }
+
+  private static boolean isMarked(String name, JsonNode packet, List<String> people) {
+    var at = name.substring(0, name.indexOf(FormField.MARK));
+    var mark = name.substring(at.length() + 1);
+    var value = packet.at(JsonPointer.compile(at));
+    if (at.equals(NO_INCOME)) {
+      var row = Integer.parseInt(mark);
+      return row < people.size()
+          && value
+              .valueStream()
+              .anyMatch(one -> people.get(row).equals(one.path("person").asString("")));
+    }
+    return mark.isEmpty()
+        ? value.isString()
+        : value.valueStream().anyMatch(one -> mark.equals(one.asString("")));
+  }
+
+  /**
+   * A packet in the making.
+   *
+   * @param unread the questions in whose place something stands that can't be their answer
+   */
+  public record Filled(ObjectNode packet, Set<String> unread) {}
+
+  /** The packet that answers make, and what of them can't be read; what the form does not ask is left out. */
+  public Filled filled(Map<String, String> written) {
+    var filled = new FilledForm(service, on, language);
+    var asked = new HashSet<String>();
+    for (var section : sections) {
+      fields(section).forEach(field -> {
+        var text = written.getOrDefault(field.name(), "").strip();
+        if (!text.isEmpty() && asked.add(field.name())) {
+          filled.put(section.title(), field, text);
+        }
+      });
+    }
+    return new Filled(filled.packet(), filled.unread());
+  }
+}
