@@ -15,6 +15,10 @@ need_packages() {
   if [ "${1:-}" = "with-browser" ] && ! command -v openssl >/dev/null; then
     missing+=(openssl)
   fi
+  # Backups are encrypted with it.
+  if [ "${1:-}" = "with-browser" ] && ! command -v age >/dev/null; then
+    missing+=(age)
+  fi
   if [ "${1:-}" = "with-browser" ] && ! command -v chromium >/dev/null; then
     missing+=(chromium fonts-dejavu-core)
   fi
@@ -22,6 +26,13 @@ need_packages() {
   [ "$(id -u)" = 0 ] || fail "these Debian packages are missing: ${missing[*]} (install them as root: apt-get install ${missing[*]})"
   command -v apt-get >/dev/null || fail "these packages are missing, and there is no apt-get to install them: ${missing[*]}"
   step "Installing ${missing[*]}" packages install_packages "${missing[@]}"
+}
+
+# One package more, for what not everybody needs.
+need_package() {
+  [ "$(id -u)" = 0 ] || fail "this Debian package is missing: $1 (install it as root: apt-get install $1)"
+  command -v apt-get >/dev/null || fail "$1 is missing, and there is no apt-get to install it"
+  step "Installing $1" packages install_packages "$1"
 }
 
 install_packages() {

@@ -1,20 +1,26 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { api, done, Refusal } from "../api/client";
 import { leave } from "./asking";
+import { Begin } from "./Begin";
 import { ClaimCard } from "./ClaimCard";
 import { Entry } from "./Entry";
 import { Offers } from "./Offers";
 import { useIdle } from "./useIdle";
 import { DoorWords, firstTongue, TONGUES, Tongue } from "./words";
 
-const GONE = [401, 403];
+const NOBODY = 401;
+const APPLIES = 403;
+
+// Who only looks does without it.
+const Apply = lazy(() => import("./Apply").then((read) => ({ default: read.Apply })));
 
 /** The household's door: before it where to turn and what there is, behind it where their claims stand. */
 export function Door() {
   const queries = useQueryClient();
   const [language, setLanguage] = useState(firstTongue);
   const [over, setOver] = useState(false);
+  const [told, setTold] = useState("");
   const start = useQuery({
     queryKey: ["door", "start", language],
     queryFn: () => done(api.GET("/api/door/start", { params: { query: { language } } })),
@@ -27,21 +33,33 @@ export function Door() {
     retry: false,
     placeholderData: (before) => before,
   });
+  const refused = standing.error instanceof Refusal ? standing.error.status : 0;
   const isIn = standing.isSuccess && !over;
+  // Who applies goes on doing so while it is asked again who they are, as after a lost connection.
+  const [applies, setApplies] = useState(false);
+  useEffect(() => {
+    if (refused === APPLIES) setApplies(true);
+    else if (refused === NOBODY || standing.isSuccess) setApplies(false);
+  }, [refused, standing.isSuccess]);
+  const isApplying = applies && !over;
   useEffect(() => {
     document.documentElement.lang = start.data?.language ?? "en";
     document.documentElement.dir = start.data?.rightToLeft ? "rtl" : "ltr";
   }, [start.data]);
-  useIdle(isIn, () => {
+  useIdle(isIn || isApplying, () => {
     queries.removeQueries({ queryKey: ["door", "standing"] });
+    queries.removeQueries({ queryKey: ["door", "application"] });
     setOver(true);
   });
+  const comeIn = async () => {
+    await standing.refetch();
+    setOver(false);
+  };
 
   const chooseLanguage = (word: string) => {
     window.history.replaceState(null, "", `/door?language=${word}`);
     setLanguage(word);
   };
-  const wasRefused = standing.error instanceof Refusal && GONE.includes(standing.error.status);
   if (!start.data) {
     return start.isError ? <p className="door-page py-6">0555 010 000</p> : null;
   }
@@ -72,7 +90,28 @@ export function Door() {
               </button>
             ))}
           </nav>
-          {isIn ? (
+          {told && (
+            <p role="status" className="door-band mt-4 font-bold">
+              {say(told)}
+              {told === "sign.done" && <span className="block mt-2 font-normal">{say("sign.next")}</span>}
+            </p>
+          )}
+          {isApplying ? (
+            <Suspense fallback={null}>
+              <Apply
+                language={language}
+                onLodged={async () => {
+                  await comeIn();
+                  setTold("sign.done");
+                  window.scrollTo(0, 0);
+                }}
+                onAside={() => {
+                  setTold("apply.asideDone");
+                  void standing.refetch();
+                }}
+              />
+            </Suspense>
+          ) : isIn ? (
             <>
               <h1 className="sr-only">{say("title")}</h1>
               {standing.data.claims.length === 0 && <p className="py-4">{say("nothing")}</p>}
@@ -87,18 +126,17 @@ export function Door() {
                   {say("over")}
                 </p>
               )}
-              {standing.isError && !wasRefused && (
+              {standing.isError && refused !== NOBODY && (
                 <p role="alert" className="mt-4 wrong">
                   {say("offline")}
                 </p>
               )}
-              <Entry
-                onEntered={async () => {
-                  await standing.refetch();
-                  setOver(false);
-                }}
-              />
-              <Offers offers={start.data.offers} />
+              <Entry onEntered={comeIn} />
+              <details className="door-more mt-4">
+                <summary className="font-bold">{say("apply.again")}</summary>
+                <Begin onBegun={comeIn} />
+              </details>
+              <Offers offers={start.data.offers} onBegun={comeIn} />
             </>
           )}
         </main>

@@ -1,10 +1,12 @@
 import { type FormEvent, useState } from "react";
+import { Against } from "./Against";
 import { put } from "./asking";
+import { CodeField } from "./CodeField";
+import { refusedWith, useTries } from "./useTries";
 import { useSay } from "./words";
 
 /** A number of a claim, its check digit aside. */
 const NUMBER = /^\s*BW-\d{2}-\d{6,9}-\d\s*$/i;
-const TOO_MANY = 429;
 
 interface Props {
   onEntered: () => Promise<void>;
@@ -16,20 +18,8 @@ export function Entry({ onEntered }: Props) {
   const [number, setNumber] = useState("");
   const [code, setCode] = useState("");
   const [sent, setSent] = useState(false);
-  const [against, setAgainst] = useState("");
-  const [busy, setBusy] = useState(false);
+  const { against, setAgainst, busy, trying } = useTries();
 
-  const trying = async (what: () => Promise<string>) => {
-    setBusy(true);
-    setAgainst("");
-    try {
-      setAgainst(await what());
-    } catch {
-      setAgainst("offline");
-    } finally {
-      setBusy(false);
-    }
-  };
   const ask = (event: FormEvent) => {
     event.preventDefault();
     if (!NUMBER.test(number)) {
@@ -38,7 +28,7 @@ export function Entry({ onEntered }: Props) {
     }
     void trying(async () => {
       const response = await put("code", { number });
-      if (!response.ok) return response.status === TOO_MANY ? "entry.wait" : "failed";
+      if (!response.ok) return refusedWith(response, "failed");
       setSent(true);
       return "";
     });
@@ -47,7 +37,7 @@ export function Entry({ onEntered }: Props) {
     event.preventDefault();
     void trying(async () => {
       const response = await put("entry", { number, code: code.replace(/\D/g, "") });
-      if (!response.ok) return response.status === TOO_MANY ? "entry.wait" : "entry.wrong";
+      if (!response.ok) return refusedWith(response, "entry.wrong");
       await onEntered();
       return "";
     });
@@ -62,21 +52,7 @@ export function Entry({ onEntered }: Props) {
           <p role="status" className="mb-4">
             {say("entry.sent")}
           </p>
-          <label className="block mb-4">
-            {say("entry.code")}
-            <input
-              className="door-field case text-[1.4rem] tracking-[0.3em]"
-              dir="ltr"
-              inputMode="numeric"
-              autoComplete="one-time-code"
-              maxLength={9}
-              // biome-ignore lint/a11y/noAutofocus: it is what is waited for now.
-              autoFocus
-              required
-              value={code}
-              onChange={(event) => setCode(event.target.value)}
-            />
-          </label>
+          <CodeField value={code} onChange={setCode} />
           <Against key={against} says={against && say(against)} />
           <div className="flex flex-wrap gap-3 items-center">
             <button type="submit" className="door-button door-main" disabled={busy}>
@@ -125,13 +101,5 @@ export function Entry({ onEntered }: Props) {
         </form>
       )}
     </section>
-  );
-}
-
-function Against({ says }: { says: string }) {
-  return (
-    <p role="alert" className={says ? "wrong mb-4" : ""}>
-      {says}
-    </p>
   );
 }

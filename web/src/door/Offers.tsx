@@ -1,9 +1,17 @@
+import { useState } from "react";
 import type { Schemas } from "../api/client";
+import { Begin } from "./Begin";
 import { useSay } from "./words";
 
+interface Props {
+  offers: Schemas["DoorOffer"][];
+  onBegun: () => Promise<void>;
+}
+
 /** What can be asked for, each told before anybody begins: for whom, what it comes to, how long, what to bring. */
-export function Offers({ offers }: { offers: Schemas["DoorOffer"][] }) {
+export function Offers({ offers, onBegun }: Props) {
   const say = useSay();
+  const [asked, setAsked] = useState("");
   return (
     <section className="mt-8">
       <h2 className="case text-[1.3rem] mb-1">{say("services.title")}</h2>
@@ -11,7 +19,9 @@ export function Offers({ offers }: { offers: Schemas["DoorOffer"][] }) {
       {offers.map((offer) => (
         <details key={offer.service} className="door-more">
           <summary>
-            <span className="font-bold">{offer.title}</span>
+            <span id={`offer-${offer.service}`} className="font-bold">
+              {offer.title}
+            </span>
             <span className="block soft">{offer.what}</span>
           </summary>
           <dl className="pb-4">
@@ -26,6 +36,18 @@ export function Offers({ offers }: { offers: Schemas["DoorOffer"][] }) {
               </ul>
             </Told>
           </dl>
+          {asked === offer.service ? (
+            <Begin service={offer.service} onBegun={onBegun} />
+          ) : (
+            <button
+              type="button"
+              className="door-button door-main mb-5"
+              aria-describedby={`offer-${offer.service}`}
+              onClick={() => setAsked(offer.service)}
+            >
+              {say("apply.ask")}
+            </button>
+          )}
         </details>
       ))}
     </section>

@@ -23,7 +23,8 @@ public final class ScreenForm {
   /** Who signs does so on a page of its own. */
   private static final String SIGNATURES = "/signatures/";
 
-  private static final String NO_INCOME = "/household/noIncome";
+  private static final String HOUSEHOLD = "/household/";
+  private static final String NO_INCOME = HOUSEHOLD + "noIncome";
 
   private final Entitlement<?> service;
   private final LocalDate on;
@@ -58,19 +59,34 @@ public final class ScreenForm {
 
   public List<Group> groups() {
     return sections.stream()
-        .map(
-            section -> new Group(section.title(), fields(section).map(this::ask).toList()))
+        .map(section -> new Group(title(section), fields(section).map(this::ask).toList()))
         .toList();
   }
 
   private Ask ask(FormField field) {
     return new Ask(
         field.name(),
-        field.shape().is(Form.PERSON) ? words.say("letter.form.whose") : field.asked(),
+        label(field),
         known(field.shape().form()),
         field.options().stream()
             .map(option -> new Choice(option.word(), option.said()))
             .toList());
+  }
+
+  /** On paper people are named by their numbers, and marks are put beside them. */
+  private String label(FormField field) {
+    if (field.name().startsWith(HOUSEHOLD) && field.shape().is(Form.PERSON)) {
+      return words.say("letter.form.whose");
+    }
+    return field.name().matches(HOUSEHOLD + "people/\\d+/role")
+        ? words.say("letter.form.whoToYou")
+        : field.asked();
+  }
+
+  private String title(FormSection section) {
+    return fields(section).anyMatch(field -> field.name().startsWith(NO_INCOME))
+        ? words.say("letter.form.whoHasNone")
+        : section.title();
   }
 
   private static Stream<FormField> fields(FormSection section) {

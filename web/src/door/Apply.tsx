@@ -1,0 +1,188 @@
+import { useQuery } from "@tanstack/react-query";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { api, done, type Schemas } from "../api/client";
+import { ApplyPage } from "./ApplyPage";
+import { Aside } from "./Aside";
+import { lastWhere, peopleOf } from "./rows";
+import { SignPage } from "./SignPage";
+import { useKeeping } from "./useKeeping";
+import { useSay } from "./words";
+
+interface Props {
+  language: string;
+  onLodged: () => Promise<void>;
+  onAside: () => void;
+}
+
+/** An application taken by whoever it is of, wherever they are. */
+export function Apply({ language, onLodged, onAside }: Props) {
+  const say = useSay();
+  const form = useQuery({
+    queryKey: ["door", "application", language],
+    queryFn: () => done(api.GET("/api/door/application", { params: { query: { language } } })),
+    gcTime: 0,
+    placeholderData: (before) => before,
+  });
+  const reload = useCallback(() => void form.refetch(), [form.refetch]);
+  if (!form.data) {
+    return form.isError ? (
+      <p role="alert" className="mt-4 wrong">
+        {say("offline")}
+      </p>
+    ) : null;
+  }
+  if (form.data.elsewhere) {
+    return (
+      <>
+        <h1 className="case text-[1.4rem] mt-4">{form.data.title}</h1>
+        <p role="status" className="py-4">
+          {say("apply.elsewhere")}
+        </p>
+      </>
+    );
+  }
+  return (
+    <Pages
+      form={form.data}
+      language={language}
+      onOvertaken={reload}
+      onKept={reload}
+      onLodged={onLodged}
+      onAside={onAside}
+    />
+  );
+}
+
+interface PagesProps {
+  form: Schemas["DoorForm"];
+  language: string;
+  onOvertaken: () => void;
+  onKept: () => void;
+  onLodged: () => Promise<void>;
+  onAside: () => void;
+}
+
+/** A group of questions at a time, how far it is, and whether what was typed is kept. */
+function Pages({ form, language, onOvertaken, onKept, onLodged, onAside }: PagesProps) {
+  const say = useSay();
+  const [page, setPage] = useState(() => firstToDo(form));
+  const [typed, setTyped] = useState<Record<string, string>>({});
+  const [found, setFound] = useState<Schemas["DoorWrong"][]>([]);
+  const keeping = useKeeping(form.version, language, onOvertaken);
+  const head = useRef<HTMLHeadingElement>(null);
+  const turned = useRef(false);
+
+  // What the server made of it stands from now on; what was typed since is typed still.
+  const { isWaiting } = keeping;
+  useEffect(() => {
+    setTyped((before) => Object.fromEntries(Object.entries(before).filter(([name]) => isWaiting(name))));
+  }, [form.version, isWaiting]);
+  useEffect(() => {
+    if (turned.current) head.current?.focus();
+    turned.current = true;
+    window.scrollTo(0, 0);
+  }, [page]);
+
+  const values: Record<string, string> = {};
+  for (const ask of form.pages.flatMap((one) => one.asks)) values[ask.name] = typed[ask.name] ?? ask.value;
+  const wrong: Record<string, string> = {};
+  for (const ask of form.pages.flatMap((one) => one.asks)) {
+    if (ask.wrong && !(ask.name in typed)) wrong[ask.name] = ask.wrong;
+  }
+  for (const one of [...keeping.wrong, ...found]) if (one.name) wrong[one.name] = one.says;
+
+  const type = (more: Record<string, string>) => {
+    setTyped((before) => ({ ...before, ...more }));
+    setFound((before) => before.filter((one) => !(one.name in more)));
+    keeping.type(more);
+  };
+  const goTo = async (next: number) => {
+    const here = form.pages[page];
+    if (here) keeping.type(Object.fromEntries(here.asks.map((ask) => [ask.name, values[ask.name] ?? ""])));
+    setPage(next);
+    if (await keeping.settle()) onKept();
+  };
+  const last = form.pages.length;
+  const shown = form.pages[page];
+  return (
+    <article className="mt-3">
+      <p className="soft">{form.title}</p>
+      <h1 ref={head} tabIndex={-1} className="case text-[1.5rem] leading-tight">
+        {shown ? shown.title : say("sign.page")}
+      </h1>
+      <div className="door-far" aria-hidden="true">
+        {Array.from({ length: last + 1 }, (_, i) => (
+          <span key={i} data-done={i <= page || undefined} />
+        ))}
+      </div>
+      <p className="soft flex justify-between gap-4 mb-4">
+        <span>{shown ? shown.where : form.lastPage}</span>
+        <span role="status">
+          {keeping.state === "saving"
+            ? say("apply.saving")
+            : keeping.state === "kept"
+              ? say("apply.saved")
+              : ""}
+        </span>
+      </p>
+      {keeping.state === "offline" && (
+        <p role="alert" className="door-band my-4 font-bold">
+          {say("apply.notSaved")}
+        </p>
+      )}
+      {shown ? (
+        <form
+          autoComplete="off"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void goTo(page + 1);
+          }}
+        >
+          <p className="soft mb-4">{say("apply.skip")}</p>
+          <ApplyPage
+            key={page}
+            page={shown}
+            values={values}
+            wrong={wrong}
+            people={peopleOf(form.pages, values)}
+            onType={type}
+          />
+          <div className="flex flex-wrap gap-3 mt-2">
+            <button type="submit" className="door-button door-main">
+              {say("apply.on")}
+            </button>
+            {page > 0 && (
+              <button type="button" className="door-button" onClick={() => void goTo(page - 1)}>
+                {say("apply.back")}
+              </button>
+            )}
+          </div>
+        </form>
+      ) : (
+        <>
+          <SignPage
+            version={keeping.version}
+            settle={keeping.settle}
+            onGoTo={(to, against) => {
+              setFound(against);
+              setPage(to);
+            }}
+            onLodged={onLodged}
+          />
+          <button type="button" className="door-button mt-4" onClick={() => setPage(last - 1)}>
+            {say("apply.back")}
+          </button>
+        </>
+      )}
+      <Aside onAside={onAside} />
+    </article>
+  );
+}
+
+/** The first page behind the last on which something is typed. */
+function firstToDo(form: Schemas["DoorForm"]): number {
+  const typed = lastWhere(form.pages, (page) => page.asks.some((ask) => ask.value));
+  // The contact is there from the beginning.
+  const begun = form.pages[0]?.asks.filter((ask) => ask.value).length ?? 0;
+  return typed > 0 || begun > 1 ? typed + 1 : 0;
+}

@@ -1,0 +1,138 @@
+import { useQuery } from "@tanstack/react-query";
+import { type FormEvent, useId, useState } from "react";
+import { api, done, type Schemas } from "../api/client";
+import { Against } from "./Against";
+import { put } from "./asking";
+import { useTries } from "./useTries";
+import { useSay, useTongue } from "./words";
+
+interface Props {
+  version: () => number;
+  settle: () => Promise<boolean>;
+  onGoTo: (page: number, wrong: Schemas["DoorWrong"][]) => void;
+  onLodged: () => Promise<void>;
+}
+
+/** Everything that was told, what is stated by signing, the name; asked once more, then it is lodged. */
+export function SignPage({ version, settle, onGoTo, onLodged }: Props) {
+  const say = useSay();
+  const language = useTongue();
+  const id = useId();
+  const [name, setName] = useState("");
+  const [sure, setSure] = useState(false);
+  const [wrong, setWrong] = useState<Schemas["DoorWrong"][]>([]);
+  const { against, busy, trying } = useTries();
+  const told = useQuery({
+    queryKey: ["door", "application", "told", language],
+    queryFn: () => done(api.GET("/api/door/application/told", { params: { query: { language } } })),
+    gcTime: 0,
+  });
+  const ask = (event: FormEvent) => {
+    event.preventDefault();
+    setWrong([]);
+    setSure(true);
+  };
+  const lodge = () =>
+    trying(async () => {
+      setSure(false);
+      if (!(await settle())) return "offline";
+      const response = await put("application/lodge", { version: version(), language, name });
+      if (!response.ok) return "failed";
+      const lodged: Schemas["DoorLodged"] = await response.json();
+      if (lodged.lodged) await onLodged();
+      else setWrong(lodged.wrong);
+      return "";
+    });
+  return (
+    <>
+      {told.isError && (
+        <p role="alert" className="wrong">
+          {say("offline")}
+        </p>
+      )}
+      <h2 className="case text-[1.2rem] mt-2">{say("sign.told")}</h2>
+      {told.data?.sections.length === 0 && <p className="py-2">{say("sign.nothing")}</p>}
+      {told.data?.sections.map((section) => (
+        <section key={section.title} className="py-2">
+          <h3 className="font-bold">{section.title}</h3>
+          <dl>
+            {section.lines.map((line, i) => (
+              <div key={i} className="door-line">
+                <dt className="soft">{line.label}</dt>
+                <dd>{line.value}</dd>
+              </div>
+            ))}
+          </dl>
+        </section>
+      ))}
+      <h2 className="case text-[1.2rem] mt-4">{say("sign.stated")}</h2>
+      <ul className="list-disc ps-5 mb-4">
+        {told.data?.statements.map((one) => (
+          <li key={one}>{one}</li>
+        ))}
+      </ul>
+      <form onSubmit={ask}>
+        <label htmlFor={id} className="block mb-1">
+          {say("sign.name")}
+        </label>
+        <input
+          id={id}
+          className="door-field case"
+          dir="auto"
+          autoComplete="off"
+          maxLength={200}
+          required
+          value={name}
+          onChange={(event) => {
+            setName(event.target.value);
+            setSure(false);
+          }}
+        />
+        <div role="alert" className="my-3">
+          {wrong.length > 0 && <p className="wrong">{say("wrong.title")}</p>}
+          {wrong.map((one) => (
+            <p key={one.name + one.says} className="py-1">
+              {one.page < 0 ? (
+                one.says
+              ) : (
+                <button
+                  type="button"
+                  className="plain-link text-start"
+                  onClick={() => onGoTo(one.page, wrong)}
+                >
+                  {one.says}
+                </button>
+              )}
+            </p>
+          ))}
+        </div>
+        <Against says={against && say(against)} />
+        {sure ? (
+          <fieldset className="door-band">
+            <legend className="sr-only">{say("sign.sure")}</legend>
+            <p className="mb-3 font-bold">{say("sign.sure")}</p>
+            <div className="flex flex-wrap gap-3">
+              <button
+                type="button"
+                className="door-button door-main"
+                // biome-ignore lint/a11y/noAutofocus: it is what was asked for, once more.
+                autoFocus
+                disabled={busy}
+                onClick={lodge}
+              >
+                {say("sign.yes")}
+              </button>
+              <button type="button" className="door-button" onClick={() => setSure(false)}>
+                {say("cancel")}
+              </button>
+            </div>
+          </fieldset>
+        ) : (
+          <button type="submit" className="door-button door-main" disabled={busy}>
+            {say("sign.lodge")}
+          </button>
+        )}
+      </form>
+    </>
+  );
+}

@@ -1,0 +1,106 @@
+import { useCallback, useEffect, useRef, useState } from "react";
+import { done, Refusal, type Schemas, token } from "../api/client";
+
+/** How long nobody types before it is sent. Milliseconds. */
+const PAUSE = 900;
+const AGAIN_AFTER = 4_000;
+const OVERTAKEN = 412;
+
+export type Kept = "kept" | "saving" | "offline";
+
+interface Keeping {
+  state: Kept;
+  wrong: Schemas["DoorWrong"][];
+  /** Takes what was typed; it is sent once nobody types for a moment. */
+  type: (typed: Record<string, string>) => void;
+  /** Sends what was typed and is not sent yet; whether all of it is kept. */
+  settle: () => Promise<boolean>;
+  /** Whether something was typed there that is not sent yet. */
+  isWaiting: (name: string) => boolean;
+  version: () => number;
+}
+
+/** Keeps what is typed with the server; what could not be sent stays and is sent as soon as there is a connection. */
+export function useKeeping(begun: number, language: string, onOvertaken: () => void): Keeping {
+  const [state, setState] = useState<Kept>("kept");
+  const [wrong, setWrong] = useState<Schemas["DoorWrong"][]>([]);
+  const version = useRef(begun);
+  const waiting = useRef<Record<string, string>>({});
+  const under = useRef<Promise<boolean>>(undefined);
+  const pause = useRef(0);
+
+  const sendAll = useCallback(async (): Promise<boolean> => {
+    while (Object.keys(waiting.current).length > 0) {
+      const values = waiting.current;
+      waiting.current = {};
+      setState("saving");
+      try {
+        const saved = await put({ version: version.current, language, values });
+        version.current = saved.version;
+        setWrong(saved.wrong);
+      } catch (problem) {
+        waiting.current = { ...values, ...waiting.current };
+        if (problem instanceof Refusal && problem.status === OVERTAKEN) {
+          waiting.current = {};
+          onOvertaken();
+        }
+        setState("offline");
+        return false;
+      }
+    }
+    setState("kept");
+    return true;
+  }, [language, onOvertaken]);
+
+  const settle = useCallback(async () => {
+    window.clearTimeout(pause.current);
+    if (under.current) await under.current;
+    under.current = sendAll().finally(() => {
+      under.current = undefined;
+    });
+    return under.current;
+  }, [sendAll]);
+
+  const type = useCallback(
+    (typed: Record<string, string>) => {
+      waiting.current = { ...waiting.current, ...typed };
+      window.clearTimeout(pause.current);
+      pause.current = window.setTimeout(() => void settle(), PAUSE);
+    },
+    [settle],
+  );
+
+  useEffect(() => {
+    if (state !== "offline") return;
+    const again = () => void settle();
+    window.addEventListener("online", again);
+    const trying = window.setInterval(again, AGAIN_AFTER);
+    return () => {
+      window.removeEventListener("online", again);
+      window.clearInterval(trying);
+    };
+  }, [state, settle]);
+
+  useEffect(() => {
+    // What was asked for before the last saving may come after it.
+    version.current = Math.max(version.current, begun);
+  }, [begun]);
+
+  const isWaiting = useCallback((name: string) => name in waiting.current, []);
+  return { state, wrong, type, settle, isWaiting, version: () => version.current };
+}
+
+async function put(body: unknown): Promise<Schemas["DoorSaved"]> {
+  const response = await fetch("/api/door/application", {
+    method: "PUT",
+    // A phone that turns to something else sends it all the same.
+    keepalive: true,
+    headers: { "X-XSRF-TOKEN": token(), "Content-Type": "application/json" },
+    body: JSON.stringify(body),
+  });
+  const text = await response.text();
+  const read = text.startsWith("{") ? JSON.parse(text) : {};
+  return done<Schemas["DoorSaved"]>(
+    Promise.resolve(response.ok ? { data: read, response } : { error: read, response }),
+  );
+}
