@@ -4,8 +4,6 @@ import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.claims.ToCheck;
 import civitane.app.claims.Wanting;
-import civitane.app.decisions.Notices;
-import civitane.app.decisions.Reworking;
 import civitane.app.determining.Screenings;
 import civitane.app.drafts.ApplicationView;
 import civitane.app.drafts.Applications;
@@ -55,8 +53,7 @@ public class Changes {
   private final Ledgers ledgers;
   private final Claims claims;
   private final Wanting wanting;
-  private final Reworking reworking;
-  private final Notices notices;
+  private final Touching touching;
   private final AuditLog audit;
   private final ApplicationEventPublisher events;
   private final JsonMapper json;
@@ -71,8 +68,7 @@ public class Changes {
       Ledgers ledgers,
       Claims claims,
       Wanting wanting,
-      Reworking reworking,
-      Notices notices,
+      Touching touching,
       AuditLog audit,
       ApplicationEventPublisher events,
       JsonMapper json,
@@ -85,8 +81,7 @@ public class Changes {
     this.ledgers = ledgers;
     this.claims = claims;
     this.wanting = wanting;
-    this.reworking = reworking;
-    this.notices = notices;
+    this.touching = touching;
     this.audit = audit;
     this.events = events;
     this.json = json;
@@ -143,42 +138,14 @@ public class Changes {
         Argument.told(taking.changeTold()));
     var open = claims.undecidedOf(household);
     wanting.askAgain(by.actor(), household, List.of(), null, because);
-    var report = effects(by, household, on, lines, open, because.arguments().get(1), id);
+    var effects = touching.by(
+        by, household, on, because.arguments().get(1), Source.change(id.toString()));
     record.reported(json.writeValueAsString(draft), clock.instant());
     if (!packet.household().consents().isEmpty()) {
       events.publishEvent(new ToCheck(household, by.login()));
     }
     audit.record(by.login(), "change reported", household.toString(), id.toString());
-    return report;
-  }
-
-  private ChangeReport effects(
-      Staff.Colleague by,
-      UUID household,
-      LocalDate on,
-      List<String> lines,
-      List<String> open,
-      Argument what,
-      UUID report) {
-    var touched = new ArrayList<Reworking.Effect>();
-    var left = new ArrayList<Reworking.Effect>();
-    for (var number : claims.grantedOf(household)) {
-      var effect = reworking.of(number, on);
-      if (effect.isNone()) {
-        claims.note(by, number, Why.CHANGE_LEAVES.with(Argument.day(on), what));
-        left.add(effect);
-      } else {
-        var because = Why.CHANGE_TOUCHES.with(
-            Argument.day(on), Argument.told(effect.before()), Argument.told(effect.after()));
-        ledgers.assess(
-            household, claims.requestOf(number), on, Source.change(report.toString()), by.login());
-        claims.reopen(by, number, because);
-        claims.wake(by.actor(), number, wanting.of(number, null), because);
-        notices.bringUp(by, number);
-        touched.add(effect);
-      }
-    }
-    return new ChangeReport(household, on, lines, open, touched, left);
+    return new ChangeReport(household, on, lines, open, effects.touched(), effects.left());
   }
 
   /** The facts from the day on, where nothing stands against them; else every fault at once. */

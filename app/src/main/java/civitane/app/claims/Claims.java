@@ -483,6 +483,14 @@ public class Claims {
     audit.record(by.login(), "claim open after a change", number, "");
   }
 
+  /** Whether whoever a claim is of has died, so that nothing is sent to them. */
+  @Transactional(readOnly = true)
+  public boolean isOfWhoDied(String number) {
+    var facts = facts(number);
+    var applicant = facts.places().ids().get(facts.packet().household().applicant().id());
+    return ledgers.died(householdOf(number)).containsKey(applicant);
+  }
+
   /** The claims of a household whose last decision stands and grants something. */
   @Transactional(readOnly = true)
   public List<String> grantedOf(UUID household) {

@@ -59,7 +59,9 @@ public class KnownPeople {
     return database
         .sql("""
             select p.person_id, p.household_id, p.given_name, p.birth_date from known_person p
-            where p.birth_date between :from and :until and exists (
+            where p.birth_date between :from and :until
+            and not exists (select 1 from entry e where e.subject_id = p.person_id and e.field = 'diedOn')
+            and exists (
               select 1 from claim c
               where c.household_id = p.household_id and c.state in ('LODGED', 'OPEN', 'DECIDED'))
             order by p.birth_date, p.person_id limit :most

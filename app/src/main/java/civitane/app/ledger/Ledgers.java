@@ -157,6 +157,25 @@ public class Ledgers {
         now(today)));
   }
 
+  /** Who died of a household, or of those who were of it, each with the day. */
+  @Transactional(readOnly = true)
+  public Map<UUID, LocalDate> died(UUID household) {
+    return of(household).died(now(LocalDate.now(clock)));
+  }
+
+  /** Records that somebody died on a day. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void tellDied(UUID household, UUID person, LocalDate on, Source source, String by) {
+    hold(household);
+    add(Telling.died(
+        of(household),
+        household,
+        person,
+        on,
+        recording(EntryKind.SAID, source, by, on),
+        now(LocalDate.now(clock))));
+  }
+
   /** What is known of somebody outside. */
   @Transactional(readOnly = true)
   public OutsideParty party(UUID party) {

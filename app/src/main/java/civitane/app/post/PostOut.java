@@ -64,18 +64,29 @@ public class PostOut {
     var waiting = seen(by, out.waiting(MOST));
     var households = households(waiting);
     var held = held();
+    var died = rows.died(households.values());
     return waiting.stream()
-        .map(letter -> new ToGo(
-            letter.id(),
-            letter.kind(),
-            letter.to(),
-            letter.about(),
-            of(letter, households)
-                .map(household -> Applications.claimOf(letter.about()))
-                .orElse(null),
-            letter.writtenOn(),
-            of(letter, households).filter(held::contains).isPresent()))
+        .map(letter -> toGo(letter, households, held, died))
         .toList();
+  }
+
+  private static ToGo toGo(
+      LettersOut.Addressed letter,
+      Map<String, UUID> households,
+      Set<UUID> held,
+      Map<UUID, List<String>> died) {
+    var household = of(letter, households);
+    var toWhoDied =
+        household.filter(id -> died.getOrDefault(id, List.of()).contains(letter.to())).isPresent();
+    return new ToGo(
+        letter.id(),
+        letter.kind(),
+        letter.to(),
+        letter.about(),
+        household.map(id -> Applications.claimOf(letter.about())).orElse(null),
+        letter.writtenOn(),
+        toWhoDied || household.filter(held::contains).isPresent(),
+        toWhoDied);
   }
 
   private static Optional<UUID> of(LettersOut.Addressed letter, Map<String, UUID> households) {

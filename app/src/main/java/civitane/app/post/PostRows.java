@@ -2,9 +2,14 @@ package civitane.app.post;
 
 import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -61,6 +66,22 @@ class PostRows {
         .param(household)
         .query(UUID.class)
         .single();
+  }
+
+  /** The names of those who died, by the households they are or were of. */
+  Map<UUID, List<String>> died(Collection<UUID> households) {
+    var died = new HashMap<UUID, List<String>>();
+    database
+        .sql("""
+            select k.household_id, trim(k.given_name || ' ' || k.family_name)
+            from entry e join known_person k on k.person_id = e.subject_id
+            where e.field = 'diedOn' and k.household_id = any(?)
+            """)
+        .param(households.stream().distinct().toArray(UUID[]::new))
+        .query((RowCallbackHandler) row -> died
+            .computeIfAbsent(row.getObject(1, UUID.class), household -> new ArrayList<>())
+            .add(row.getString(2)));
+    return died;
   }
 
   /** What is held back, since longest first. */

@@ -10,7 +10,8 @@ import org.jspecify.annotations.Nullable;
  * @param to whom it is addressed to
  * @param about the number it is about
  * @param claim the claim that number stands for; null where it is none, as for a form that came in
- * @param held whether post to the household is held back, because a letter came back
+ * @param held whether it is held back: a letter to the household came back, or whom it is addressed to has died
+ * @param died whether whom it is addressed to has died
  */
 record ToGo(
     UUID id,
@@ -19,4 +20,5 @@ record ToGo(
     String about,
     @Nullable String claim,
     LocalDate writtenOn,
-    boolean held) {}
+    boolean held,
+    boolean died) {}

@@ -356,10 +356,13 @@ public record Claim(
     });
   }
 
-  /** What the household said is answered, or settled, before anything is decided over it. */
+  /** What the household said is answered, and who goes on with it is known, before anything is decided over them. */
   private void nothingUnread() {
     if (live().stream().anyMatch(item -> item.want().isSaidByHousehold())) {
       throw new Impossible(Why.UNREAD_FIRST.with());
+    }
+    if (live().stream().anyMatch(item -> item.want().subject().startsWith(Want.DIED))) {
+      throw new Impossible(Why.DIED_FIRST.with());
     }
   }
 

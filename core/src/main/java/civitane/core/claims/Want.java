@@ -70,6 +70,9 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
   /** That a message did not reach the household; with the message. */
   public static final String UNREACHED = "unreached:";
 
+  /** That whoever applied has died, and nobody says yet who goes on; with who it was. */
+  public static final String DIED = "died:";
+
   /** That somebody who applied from elsewhere may be known already; with the application. */
   public static final String ALIKE = "alike:";
 
@@ -94,6 +97,7 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
             || subject.startsWith(UNREACHED)
             || subject.startsWith(MISSED)
             || subject.startsWith(ALIKE)
+            || subject.startsWith(DIED)
             || subject.startsWith(GIVES_LESS)
             || subject.startsWith(NOTICED));
   }

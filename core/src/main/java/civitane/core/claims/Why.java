@@ -111,6 +111,14 @@ public enum Why implements ReasonCode {
   /** What a caseworker wrote in words of their own. */
   WRITTEN_TO_FREELY(text("text")),
   MESSAGE_SETTLED(text("because")),
+  /** Whoever applied has died. */
+  DIED(text("name"), date("on"), text("told")),
+  GOES_ON(text("name"), text("because")),
+  /** Nobody goes on with it; what was granted up to the day stays due. */
+  NOBODY_GOES_ON(text("name"), date("on"), text("because"), text("due")),
+  DIED_FIRST,
+  /** Somebody of the household who did not apply has died. */
+  MEMBER_DIED(text("name"), date("on"), text("told")),
   /** Somebody who applied through the door is like people of households the office knows. */
   MAY_BE_KNOWN(number("households")),
   ALIKE_SETTLED(text("because")),

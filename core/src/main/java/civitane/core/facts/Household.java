@@ -69,6 +69,28 @@ public record Household(
     return Optional.empty();
   }
 
+  /** The same home with these people only: what is somebody else's is not the household's any more. */
+  public Household of(List<Person> these, @Nullable Payment account) {
+    var ids = these.stream().map(Person::id).toList();
+    return new Household(
+        address,
+        these,
+        expectedChildren,
+        incomes.stream().filter(income -> ids.contains(income.person())).toList(),
+        noIncome.stream().filter(none -> ids.contains(none.person())).toList(),
+        expenses == null
+            ? null
+            : expenses.stream().filter(one -> isOf(one.person(), ids)).toList(),
+        assets == null ? null : assets.stream().filter(one -> isOf(one.person(), ids)).toList(),
+        benefits,
+        account,
+        consents.stream().filter(consent -> ids.contains(consent.person())).toList());
+  }
+
+  private static boolean isOf(@Nullable String person, List<String> ids) {
+    return person == null || ids.contains(person);
+  }
+
   public Optional<Income> income(String id) {
     return incomes.stream().filter(income -> income.id().equals(id)).findFirst();
   }

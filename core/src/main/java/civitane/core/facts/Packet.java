@@ -44,6 +44,20 @@ public record Packet(
         lodgedOn, day, asOf, lodgedAt, channel, language, household, requests, papers, signatures);
   }
 
+  public Packet withHousehold(Household other) {
+    return new Packet(
+        lodgedOn,
+        assessedOn,
+        asOf,
+        lodgedAt,
+        channel,
+        language,
+        other,
+        requests,
+        papers,
+        signatures);
+  }
+
   public Packet withRequests(List<Request> other) {
     return new Packet(
         lodgedOn,

@@ -60,6 +60,28 @@ public record Person(
         null);
   }
 
+  /** The same person, who is something else to whoever applies now. */
+  public Person as(Role other) {
+    return new Person(
+        id,
+        other,
+        givenName,
+        familyName,
+        otherNames,
+        nameInScript,
+        addressAs,
+        birthDate,
+        sex,
+        disabled,
+        sharesMoney,
+        nightsHere,
+        away,
+        residentNumber,
+        residentNumberMissing,
+        contact,
+        guardian);
+  }
+
   public boolean livesHere() {
     return role == Role.APPLICANT || nightsHere >= NIGHTS_OF_A_HOME || away != null;
   }

@@ -69,6 +69,7 @@ final class Assembling {
         requests(requests),
         list(Paper.class, SubjectKind.PAPER, "/papers", owners),
         list(Signature.class, SubjectKind.SIGNATURE, "/signatures", requests).stream()
+            .filter(signature -> ids.containsValue(signature.person()))
             .distinct()
             .toList());
     var byId = new HashMap<String, UUID>();

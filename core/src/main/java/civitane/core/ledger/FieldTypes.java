@@ -22,6 +22,7 @@ public final class FieldTypes {
   public static boolean isFact(SubjectKind kind, String field) {
     return !isMembership(field)
         && !field.equals(Ledger.LISTED)
+        && !field.equals(Ledger.DIED_ON)
         && !field.startsWith(Ledger.LIST)
         && (kind != SubjectKind.REQUEST
             || !Set.of(Keys.SERVICE, Keys.LODGED_ON, Keys.ASSESSED_ON, Keys.LODGED_AT, Keys.CHANNEL)
@@ -41,6 +42,8 @@ public final class FieldTypes {
   public static Value of(SubjectKind kind, @Nullable String service, String field) {
     if (field.equals(Ledger.LISTED)) {
       return Value.of(Boolean.class);
+    } else if (field.equals(Ledger.DIED_ON)) {
+      return Value.of(LocalDate.class);
     } else if (field.startsWith(Ledger.LIST)) {
       return Value.of(ListState.class);
     } else if (kind == SubjectKind.HOUSEHOLD && field.equals(Keys.LANGUAGE)) {

@@ -32,6 +32,9 @@ public final class Ledger {
   /** Of which household somebody is, and as what. */
   static final String MEMBERSHIP = "membership";
 
+  /** On a person: the day they died. */
+  static final String DIED_ON = "diedOn";
+
   /** What is known of a list as a whole begins with this, as in {@code list:expenses}. */
   static final String LIST = "list:";
 
@@ -206,6 +209,20 @@ public final class Ledger {
     listed(SubjectKind.ACTING, List.of(household), when)
         .forEach(one -> acting.put(one.id(), assembling.acting(one)));
     return acting;
+  }
+
+  /** Who died of those it tells of, each with the day. */
+  public Map<UUID, LocalDate> died(When when) {
+    var died = new LinkedHashMap<UUID, LocalDate>();
+    subjects.values().stream()
+        .filter(subject -> subject.kind() == SubjectKind.PERSON)
+        .sorted(IN_ORDER)
+        .forEach(person -> {
+          if (value(person.id(), DIED_ON, when) instanceof LocalDate day) {
+            died.put(person.id(), day);
+          }
+        });
+    return died;
   }
 
   /** Somebody outside, as is known and held. */

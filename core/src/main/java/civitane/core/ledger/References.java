@@ -54,12 +54,21 @@ final class References {
   private static List<Object> list(Value as, List<?> list, Function<String, @Nullable String> ids) {
     var renamed = new ArrayList<Object>();
     for (var one : list) {
+      if (one instanceof Record entry && isOfNobody(entry, ids)) {
+        continue;
+      }
       var other = renamed(known(as.element()), one, ids);
       if (other != null) {
         renamed.add(other);
       }
     }
     return List.copyOf(renamed);
+  }
+
+  /** Whether an entry of a list is about somebody who is nobody on the other side. */
+  private static boolean isOfNobody(Record entry, Function<String, @Nullable String> ids) {
+    var person = Parts.byKey(entry).get(Keys.OWNER);
+    return person instanceof String id && ids.apply(id) == null;
   }
 
   private static Map<Object, Object> byPerson(

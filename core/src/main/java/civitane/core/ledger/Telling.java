@@ -132,6 +132,14 @@ public final class Telling {
     return new Added(telling.subjects, telling.entries);
   }
 
+  /** That somebody died on a day. */
+  public static Added died(
+      Ledger ledger, UUID household, UUID person, LocalDate on, Recording how, When now) {
+    var telling = new Telling(ledger, household, Map.of(), how, now);
+    telling.say(person, Ledger.DIED_ON, on, null);
+    return new Added(telling.subjects, telling.entries);
+  }
+
   /** What is told of somebody outside. */
   public static Added party(Ledger ledger, UUID party, OutsideParty told, Recording how, When now) {
     var telling = new Telling(ledger, party, Map.of(), how, now);
