@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { Link } from "@tanstack/react-router";
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
@@ -82,6 +83,11 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
       </div>
       {item.inDoubt && <RightAsItIs claim={claim} item={item} onChanged={onChanged} />}
       {["household", "third"].includes(item.owner) && <MoreTime {...{ claim, item, today, onChanged }} />}
+      {about === "died" && (
+        <Link to="/households/$id" params={{ id: claim.household }} className="plain-link">
+          {t("death.toHousehold")}
+        </Link>
+      )}
       {judged === "wrote" && <WritingTo claim={claim} onChanged={onChanged} />}
       {judged && <Judged claim={claim} what={judged} item={item.id} onChanged={onChanged} />}
       {open && (

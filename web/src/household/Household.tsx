@@ -12,6 +12,7 @@ import { Key, KeyStrip } from "../parts/Keys";
 import { PeopleTokens } from "../parts/PeopleTokens";
 import { useTrying } from "../parts/useTrying";
 import { waysToReach } from "../parts/waysToReach";
+import { Deaths } from "./Deaths";
 import { Facts } from "./Facts";
 import { Gets } from "./Gets";
 import { HouseholdClaims } from "./HouseholdClaims";
@@ -27,6 +28,7 @@ export function Household() {
   const queries = useQueryClient();
   const session = useSession();
   const [times, setTimes] = useState<TwoTimes>({});
+  const [noting, setNoting] = useState(false);
   const [attempt, refusal] = useTrying();
   const household = useQuery({
     queryKey: ["household", id, times],
@@ -85,9 +87,14 @@ export function Household() {
               <div className="flex flex-wrap items-end justify-between gap-4 mt-3">
                 <Times view={view} times={times} onTimes={setTimes} />
                 {works && (
-                  <button type="button" className="btn btn-primary" onClick={report}>
-                    {t("household.report")} <Key of="Alt+C" />
-                  </button>
+                  <p className="flex items-center gap-4">
+                    <button type="button" className="plain-link" onClick={() => setNoting(true)}>
+                      {t("death.open")}
+                    </button>
+                    <button type="button" className="btn btn-primary" onClick={report}>
+                      {t("household.report")} <Key of="Alt+C" />
+                    </button>
+                  </p>
                 )}
               </div>
               {refusal && (
@@ -97,6 +104,9 @@ export function Household() {
               )}
             </header>
             <Notices household={id} today={view.today} works={works} pins={works} />
+            {works && (
+              <Deaths household={id} today={view.today} noting={noting} onNoted={() => setNoting(false)} />
+            )}
             <HouseholdClaims claims={view.claims} today={view.today} />
             <div className="stacks grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-x-10 px-6 py-4">
               <Facts view={view} />

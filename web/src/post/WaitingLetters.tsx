@@ -46,7 +46,9 @@ export function WaitingLetters({ letters, left, onLeft, onHandedOver, attempt }:
               />
               <span>
                 {t(`claim.letter.${letter.kind}`)}, <span className="case">{letter.to}</span>
-                {letter.held && <span className="wrong small block">{t("post.held")}</span>}
+                {letter.held && (
+                  <span className="wrong small block">{t(letter.died ? "post.died" : "post.held")}</span>
+                )}
               </span>
             </label>
             <span className="case soft">

@@ -19,14 +19,18 @@ public class DeathTest extends OnDatabase {
   /** A parent with a spouse and a child who ask for school meals. */
   private static String couple(int home, String phone) {
     return Packets.meals(3)
-        .replace("\"incomes\":", "\"noIncome\": [{\"person\": \"p3\", \"livesOn\": \"savings\"}], \"incomes\":")
+        .replace(
+            "\"incomes\":",
+            "\"noIncome\": [{\"person\": \"p3\", \"livesOn\": \"savings\"}], \"incomes\":")
         .replaceFirst(
             "\"role\": \"applicant\"",
-            "\"role\": \"applicant\", \"contact\": {\"phone\": \"" + phone + "\", \"mayText\": true}")
+            "\"role\": \"applicant\", \"contact\": {\"phone\": \"" + phone
+                + "\", \"mayText\": true}")
         .replaceFirst(
             "\"birthDate\": \"(\\d{4}-\\d\\d-\\d\\d)\"\\}\\],",
             "\"birthDate\": \"$1\"}, {\"id\": \"p3\", \"role\": \"spouse\", \"givenName\": \""
-                + SPOUSES[home].split(" ")[0] + "\", \"familyName\": \"" + SPOUSES[home].split(" ")[1]
+                + SPOUSES[home].split(" ")[0] + "\", \"familyName\": \""
+                + SPOUSES[home].split(" ")[1]
                 + "\", \"birthDate\": \"" + (1951 + 7 * home) + "-04-04\"}],");
   }
 
@@ -57,7 +61,9 @@ public class DeathTest extends OnDatabase {
   }
 
   private static JsonNode living(JsonNode deaths, String role) {
-    return deaths.get("living").valueStream()
+    return deaths
+        .get("living")
+        .valueStream()
         .filter(one -> role.equals(one.get("role").stringValue()))
         .findFirst()
         .orElseThrow();
@@ -118,13 +124,15 @@ public class DeathTest extends OnDatabase {
         refused.getResponse().getContentAsString());
     var written = REGISTERS.messages().size();
     http.perform(post("/api/door/code", "{\"number\": \"" + home.number() + "\"}")
-        
         .with(SecurityMockMvcRequestPostProcessors.csrf()));
 
     var said = deaths(home.household());
     assertEquals(said.get("open").get(0).get("name").stringValue(), name);
     assertEquals(
-        said.get("open").get(0).get("mayGoOn").valueStream()
+        said.get("open")
+            .get(0)
+            .get("mayGoOn")
+            .valueStream()
             .map(one -> one.get("name").stringValue())
             .toList()
             .toString(),
@@ -163,7 +171,8 @@ public class DeathTest extends OnDatabase {
   public void whoLivedThereIsOneLessFromTheDayAfter() throws Exception {
     var home = home();
     var spouse = living(deaths(home.household()), "spouse");
-    assertEquals(report(home.household(), spouse, "\"2026-11-20\"", "his wife, at the counter"), 200);
+    assertEquals(
+        report(home.household(), spouse, "\"2026-11-20\"", "his wife, at the counter"), 200);
     var after = deaths(home.household());
     assertEquals(after.get("living").size(), 2);
     assertEquals(after.get("open").size(), 0, "nobody has to go on");

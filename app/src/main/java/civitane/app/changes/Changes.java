@@ -138,8 +138,8 @@ public class Changes {
         Argument.told(taking.changeTold()));
     var open = claims.undecidedOf(household);
     wanting.askAgain(by.actor(), household, List.of(), null, because);
-    var effects = touching.by(
-        by, household, on, because.arguments().get(1), Source.change(id.toString()));
+    var effects =
+        touching.by(by, household, on, because.arguments().get(1), Source.change(id.toString()));
     record.reported(json.writeValueAsString(draft), clock.instant());
     if (!packet.household().consents().isEmpty()) {
       events.publishEvent(new ToCheck(household, by.login()));

@@ -18,9 +18,9 @@ import civitane.core.facts.HouseholdsWord;
 import civitane.core.facts.Person;
 import civitane.core.facts.Role;
 import civitane.core.ledger.Assembled;
-import civitane.core.services.Conversation;
 import civitane.core.ledger.Source;
 import civitane.core.reasons.Argument;
+import civitane.core.services.Conversation;
 import civitane.packet.Fault;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -93,8 +93,7 @@ class Deaths {
                 known(died, one.subject()),
                 alive.stream()
                     .filter(other -> adults.contains(other.person()))
-                    .sorted(Comparator.comparing(
-                        other -> other.person().role() != Role.SPOUSE))
+                    .sorted(Comparator.comparing(other -> other.person().role() != Role.SPOUSE))
                     .map(Member::view)
                     .toList()))
             .toList());
@@ -161,11 +160,11 @@ class Deaths {
   private LocalDate fit(Person dead, @Nullable LocalDate on, String told) {
     var faults = new ArrayList<Fault>();
     var born = dead.birthDate();
-    if (on == null
-        || on.isAfter(LocalDate.now(clock))
-        || born != null && on.isBefore(born)) {
+    if (on == null || on.isAfter(LocalDate.now(clock)) || born != null && on.isBefore(born)) {
       faults.add(new Fault(
-          "/on", "the day they died is not said, is ahead, or before they were born", "a day up to today"));
+          "/on",
+          "the day they died is not said, is ahead, or before they were born",
+          "a day up to today"));
     }
     if (told.isBlank()) {
       faults.add(new Fault(
@@ -180,13 +179,10 @@ class Deaths {
   }
 
   /** What the household is from the day after on; whoever applied before has somebody in their place. */
-  private static List<Person> without(
-      Assembled facts, Person dead, @Nullable Person inTheirPlace) {
+  private static List<Person> without(Assembled facts, Person dead, @Nullable Person inTheirPlace) {
     return facts.packet().household().people().stream()
         .filter(person -> !person.id().equals(dead.id()))
-        .map(person -> inTheirPlace == null
-            ? person
-            : person.as(role(person, inTheirPlace)))
+        .map(person -> inTheirPlace == null ? person : person.as(role(person, inTheirPlace)))
         .toList();
   }
 
@@ -217,7 +213,8 @@ class Deaths {
       Source source) {
     var from = died.plusDays(1);
     var before = facts.packet().household();
-    // An account in the name of whoever applied takes no money any more; whoever goes on names theirs.
+    // An account in the name of whoever applied takes no money any more; whoever goes on names
+    // theirs.
     var account =
         living.stream().anyMatch(one -> one.id().equals(before.applicant().id()))
             ? before.payment()
@@ -232,9 +229,7 @@ class Deaths {
         by.login());
     people.remember(household, packet, told.places().ids());
     households.keep(
-        household,
-        packet.household().applicant(),
-        packet.household().address().town());
+        household, packet.household().applicant(), packet.household().address().town());
     for (var number : claims.undecidedOf(household)) {
       if (claims.facts(number).packet().assessedOn().isBefore(from)) {
         ledgers.assess(household, claims.requestOf(number), from, source, by.login());
@@ -270,13 +265,7 @@ class Deaths {
           .findFirst()
           .orElseThrow(() -> Problem.notThere("A grown-up of this household"))
           .person();
-      tell(
-          by,
-          household,
-          facts,
-          without(facts, dead.person(), living),
-          day,
-          source(by, because));
+      tell(by, household, facts, without(facts, dead.person(), living), day, source(by, because));
       var goesOn =
           Why.GOES_ON.with(Argument.told(living.fullName()), Argument.told(because.strip()));
       claims.settle(by, household, Want.DIED + person, goesOn);
@@ -287,8 +276,7 @@ class Deaths {
         by.login(), "said who goes on", household.toString(), other == null ? "nobody" : "one");
   }
 
-  private void ends(
-      Staff.Colleague by, String number, Member dead, LocalDate day, String because) {
+  private void ends(Staff.Colleague by, String number, Member dead, LocalDate day, String because) {
     var awards = grants.awards(number);
     var service = claims.facts(number).packet().requests().get(0).service();
     var due = awards.isEmpty()

@@ -13,7 +13,8 @@ import org.jspecify.annotations.Nullable;
 record DeathsView(List<Living> living, List<OpenDeath> open) {
 
   /** Somebody of the household, by the subject they are. */
-  record Living(UUID person, String name, String role, @Nullable LocalDate birthDate) {}
+  record Living(
+      UUID person, String name, String role, @Nullable LocalDate birthDate) {}
 
   /** @param mayGoOn the grown-ups of the household, whom they were married to first */
   record OpenDeath(UUID person, String name, LocalDate on, List<Living> mayGoOn) {}

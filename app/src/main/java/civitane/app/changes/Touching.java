@@ -26,8 +26,7 @@ class Touching {
   private final Notices notices;
   private final Ledgers ledgers;
 
-  Touching(
-      Claims claims, Wanting wanting, Reworking reworking, Notices notices, Ledgers ledgers) {
+  Touching(Claims claims, Wanting wanting, Reworking reworking, Notices notices, Ledgers ledgers) {
     this.claims = claims;
     this.wanting = wanting;
     this.reworking = reworking;

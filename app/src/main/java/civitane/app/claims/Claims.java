@@ -487,7 +487,8 @@ public class Claims {
   @Transactional(readOnly = true)
   public boolean isOfWhoDied(String number) {
     var facts = facts(number);
-    var applicant = facts.places().ids().get(facts.packet().household().applicant().id());
+    var applicant =
+        facts.places().ids().get(facts.packet().household().applicant().id());
     return ledgers.died(householdOf(number)).containsKey(applicant);
   }
 

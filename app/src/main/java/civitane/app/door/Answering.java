@@ -50,9 +50,7 @@ class Answering {
     claims.moveItem(by.actor(), number, written, (claim, act) -> claim.writeTo(act));
     var packet = claims.facts(number).packet();
     var contact = packet.household().applicant().contact();
-    if (contact != null
-        && !contact.safeForMessages().isEmpty()
-        && !claims.isOfWhoDied(number)) {
+    if (contact != null && !contact.safeForMessages().isEmpty() && !claims.isOfWhoDied(number)) {
       var words = Words.in(Language.of(packet.language()));
       messages.order(
           claims.householdOf(number),

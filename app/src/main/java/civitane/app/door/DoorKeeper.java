@@ -76,9 +76,7 @@ class DoorKeeper {
     }
     var packet = claims.facts(number).packet();
     var contact = packet.household().applicant().contact();
-    if (contact == null
-        || contact.safeForMessages().isEmpty()
-        || claims.isOfWhoDied(number)) {
+    if (contact == null || contact.safeForMessages().isEmpty() || claims.isOfWhoDied(number)) {
       return;
     }
     var code = codes.give(number);

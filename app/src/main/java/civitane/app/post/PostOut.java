@@ -65,9 +65,7 @@ public class PostOut {
     var households = households(waiting);
     var held = held();
     var died = rows.died(households.values());
-    return waiting.stream()
-        .map(letter -> toGo(letter, households, held, died))
-        .toList();
+    return waiting.stream().map(letter -> toGo(letter, households, held, died)).toList();
   }
 
   private static ToGo toGo(
@@ -76,8 +74,9 @@ public class PostOut {
       Set<UUID> held,
       Map<UUID, List<String>> died) {
     var household = of(letter, households);
-    var toWhoDied =
-        household.filter(id -> died.getOrDefault(id, List.of()).contains(letter.to())).isPresent();
+    var toWhoDied = household
+        .filter(id -> died.getOrDefault(id, List.of()).contains(letter.to()))
+        .isPresent();
     return new ToGo(
         letter.id(),
         letter.kind(),

@@ -78,8 +78,8 @@ class PostRows {
             where e.field = 'diedOn' and k.household_id = any(?)
             """)
         .param(households.stream().distinct().toArray(UUID[]::new))
-        .query((RowCallbackHandler) row -> died
-            .computeIfAbsent(row.getObject(1, UUID.class), household -> new ArrayList<>())
+        .query((RowCallbackHandler) row -> died.computeIfAbsent(
+                row.getObject(1, UUID.class), household -> new ArrayList<>())
             .add(row.getString(2)));
     return died;
   }

@@ -81,7 +81,9 @@ public record Household(
         expenses == null
             ? null
             : expenses.stream().filter(one -> isOf(one.person(), ids)).toList(),
-        assets == null ? null : assets.stream().filter(one -> isOf(one.person(), ids)).toList(),
+        assets == null
+            ? null
+            : assets.stream().filter(one -> isOf(one.person(), ids)).toList(),
         benefits,
         account,
         consents.stream().filter(consent -> ids.contains(consent.person())).toList());
