@@ -11,6 +11,7 @@ import { useTrying } from "../parts/useTrying";
 import { waysToReach } from "../parts/waysToReach";
 import { Appointments } from "./Appointments";
 import { Calling } from "./Calling";
+import { DoorCode } from "./DoorCode";
 import { Knowledge } from "./Knowledge";
 
 const RIGHTS = vocabulary("actingRight");
@@ -52,6 +53,7 @@ export function Speaking({ claim, today, onChanged }: Props) {
         <ActsFor key={acting.id} acting={acting} claim={claim} today={today} onChanged={onChanged} />
       ))}
       <Begins claim={claim} today={today} onChanged={onChanged} />
+      {works && <DoorCode claim={claim} onChanged={onChanged} />}
       {works && <Appointments claim={claim} today={today} onChanged={onChanged} />}
     </section>
   );

@@ -1,7 +1,7 @@
 import { type FormEvent, useId, useState } from "react";
 import { Against } from "./Against";
 import { put } from "./asking";
-import { CodeField } from "./CodeField";
+import { CodeStep } from "./CodeStep";
 import { refusedWith, useTries } from "./useTries";
 import { useSay, useTongue } from "./words";
 
@@ -19,7 +19,6 @@ export function Begin({ service, onBegun }: Props) {
   const language = useTongue();
   const how = useId();
   const [contact, setContact] = useState("");
-  const [code, setCode] = useState("");
   const [sent, setSent] = useState(false);
   const { against, setAgainst, busy, trying } = useTries();
 
@@ -34,10 +33,9 @@ export function Begin({ service, onBegun }: Props) {
       return "";
     });
   };
-  const enter = (event: FormEvent) => {
-    event.preventDefault();
+  const enter = (code: string) => {
     void trying(async () => {
-      const typed = { contact, code: code.replace(/\D/g, ""), service, language };
+      const typed = { contact, code, service, language };
       const response = await put("beginning/entry", typed);
       if (!response.ok) return refusedWith(response, "apply.wrongCode");
       await onBegun();
@@ -46,29 +44,17 @@ export function Begin({ service, onBegun }: Props) {
   };
 
   return sent ? (
-    <form onSubmit={enter} className="pb-4">
-      <p role="status" className="mb-4">
-        {say("apply.code")}
-      </p>
-      <CodeField value={code} onChange={setCode} />
-      <Against key={against} says={against && say(against)} />
-      <div className="flex flex-wrap gap-3 items-center">
-        <button type="submit" className="door-button door-main" disabled={busy}>
-          {say("entry.go")}
-        </button>
-        <button
-          type="button"
-          className="plain-link py-2"
-          onClick={() => {
-            setSent(false);
-            setCode("");
-            setAgainst("");
-          }}
-        >
-          {say("apply.back")}
-        </button>
-      </div>
-    </form>
+    <CodeStep
+      sent={say("apply.code")}
+      back={say("apply.back")}
+      against={against}
+      busy={busy}
+      onEnter={enter}
+      onBack={() => {
+        setSent(false);
+        setAgainst("");
+      }}
+    />
   ) : (
     <form onSubmit={ask} className="pb-4" noValidate>
       <label className="block">

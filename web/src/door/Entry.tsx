@@ -1,7 +1,7 @@
 import { type FormEvent, useState } from "react";
 import { Against } from "./Against";
 import { put } from "./asking";
-import { CodeField } from "./CodeField";
+import { CodeStep } from "./CodeStep";
 import { refusedWith, useTries } from "./useTries";
 import { useSay } from "./words";
 
@@ -16,7 +16,6 @@ interface Props {
 export function Entry({ onEntered }: Props) {
   const say = useSay();
   const [number, setNumber] = useState("");
-  const [code, setCode] = useState("");
   const [sent, setSent] = useState(false);
   const { against, setAgainst, busy, trying } = useTries();
 
@@ -33,10 +32,9 @@ export function Entry({ onEntered }: Props) {
       return "";
     });
   };
-  const enter = (event: FormEvent) => {
-    event.preventDefault();
+  const enter = (code: string) => {
     void trying(async () => {
-      const response = await put("entry", { number, code: code.replace(/\D/g, "") });
+      const response = await put("entry", { number, code });
       if (!response.ok) return refusedWith(response, "entry.wrong");
       await onEntered();
       return "";
@@ -48,30 +46,19 @@ export function Entry({ onEntered }: Props) {
       <h1 className="case text-[1.6rem] leading-tight mt-3 mb-2">{say("entry.title")}</h1>
       <p className="door-band my-4">{say("urgent")}</p>
       {sent ? (
-        <form onSubmit={enter}>
-          <p role="status" className="mb-4">
-            {say("entry.sent")}
-          </p>
-          <CodeField value={code} onChange={setCode} />
-          <Against key={against} says={against && say(against)} />
-          <div className="flex flex-wrap gap-3 items-center">
-            <button type="submit" className="door-button door-main" disabled={busy}>
-              {say("entry.go")}
-            </button>
-            <button
-              type="button"
-              className="plain-link py-2"
-              onClick={() => {
-                setSent(false);
-                setCode("");
-                setAgainst("");
-              }}
-            >
-              {say("entry.other")}
-            </button>
-          </div>
+        <CodeStep
+          sent={say("entry.sent")}
+          back={say("entry.other")}
+          against={against}
+          busy={busy}
+          onEnter={enter}
+          onBack={() => {
+            setSent(false);
+            setAgainst("");
+          }}
+        >
           <p className="soft mt-5">{say("entry.none")}</p>
-        </form>
+        </CodeStep>
       ) : (
         <form onSubmit={ask} noValidate>
           <label className="block">

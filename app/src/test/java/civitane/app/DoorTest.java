@@ -386,4 +386,20 @@ public class DoorTest extends OnDatabase {
     clock.ahead(Duration.ofMinutes(16));
     assertEquals(status(perform(get("/api/door/standing"), visit)), 401);
   }
+
+  @Test
+  public void whoHasNoSafeWayIsGivenACodeAtTheCounter() throws Exception {
+    var silent = claimOf(withPhone(Packets.meals(2), "0555 020 997", false));
+    var nobody = asIkenna(post("/api/claims/{number}/door-code", "{\"seen\": \" \"}", silent));
+    assertEquals(status(nobody), 422);
+    var given =
+        asIkenna(post("/api/claims/{number}/door-code", "{\"seen\": \"passport\"}", silent));
+    var code = body(given).get("code").stringValue();
+    var entered = enter(silent, code);
+    assertEquals(status(entered), 204);
+    var visit = entered.getResponse().getCookie("civitane-door");
+    assertEquals(standing(visit, "en").get(0).get("number").stringValue(), silent);
+    assertEquals(status(enter(silent, code)), 422, "it opens once");
+    assertTrue(claim(silent).toString().contains("having seen who they are: passport"));
+  }
 }

@@ -1,4 +1,4 @@
-/** How the interface describes itself: the shapes of facts and aids, and what may be null. */
-@org.springframework.modulith.ApplicationModule(allowedDependencies = {})
+/** How the interface describes itself, what may be null, and that what is sent is whole. */
+@org.springframework.modulith.ApplicationModule(allowedDependencies = {"problems"})
 @org.jspecify.annotations.NullMarked
 package civitane.app.api;

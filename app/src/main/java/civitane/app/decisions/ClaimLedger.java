@@ -5,6 +5,7 @@ import civitane.app.catalogue.DeskWords;
 import civitane.app.catalogue.FactWords;
 import civitane.app.claims.Claims;
 import civitane.app.claims.Masked;
+import civitane.app.determining.ChangedFacts;
 import civitane.app.determining.Screenings;
 import civitane.app.ledger.Ledgers;
 import civitane.app.problems.Problem;
@@ -189,7 +190,7 @@ class ClaimLedger {
   @Transactional
   String number(Staff.Colleague by, String number, String place) {
     var packet = claims.facts(number).packet();
-    var found = json.readTree(PacketWriter.written(packet)).at(place);
+    var found = json.readTree(PacketWriter.written(packet)).at(ChangedFacts.place(place));
     if (!Masked.isNumber(place.substring(place.lastIndexOf('/') + 1)) || !found.isString()) {
       throw Problem.notThere("The number");
     }

@@ -6,6 +6,7 @@ import civitane.app.catalogue.DeskWords;
 import civitane.app.claims.ClaimView;
 import civitane.app.claims.Claims;
 import civitane.app.claims.Wanting;
+import civitane.app.determining.ChangedFacts;
 import civitane.app.determining.ResultView;
 import civitane.app.determining.Screenings;
 import civitane.app.ledger.Ledgers;
@@ -32,7 +33,6 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -182,7 +182,7 @@ public class Decisions {
   }
 
   private String said(Packet packet, String place) {
-    var value = json.readTree(PacketWriter.written(packet)).at(place);
+    var value = json.readTree(PacketWriter.written(packet)).at(ChangedFacts.place(place));
     return DeskWords.WORDS.say(SaidValue.of(packet, place, value));
   }
 
@@ -230,7 +230,7 @@ public class Decisions {
     ledgers.hold(claims.householdOf(number));
     // As it was told: what stands in the office's books stays theirs.
     var was = claims.told(number);
-    var at = JsonPointer.compile(pointer);
+    var at = ChangedFacts.place(pointer);
     var before =
         json.readTree(PacketWriter.written(claims.facts(number).packet())).at(at);
     var packet = changed(was.packet(), pointer, value);

@@ -21,7 +21,7 @@ public final class ChangedFacts {
 
   /** Puts a value at a place; a group of answers that is not there yet is made. Throws where there is no such place. */
   public ChangedFacts put(String place, JsonNode value) {
-    var at = JsonPointer.compile(place);
+    var at = place(place);
     if (facts.at(at.head()).isMissingNode()
         && facts.at(at.head().head()) instanceof ObjectNode above) {
       above.putObject(at.head().last().getMatchingProperty());
@@ -32,14 +32,26 @@ public final class ChangedFacts {
     } else if (parent instanceof ArrayNode array && array.has(at.last().getMatchingIndex())) {
       array.set(at.last().getMatchingIndex(), value);
     } else {
-      throw Problem.wrong("There is no such place among the claim's facts.");
+      throw noSuchPlace();
     }
     return this;
   }
 
+  /** A place as it was sent, which may be none. */
+  public static JsonPointer place(String sent) {
+    if (!sent.startsWith("/")) {
+      throw noSuchPlace();
+    }
+    return JsonPointer.compile(sent);
+  }
+
+  private static Problem noSuchPlace() {
+    return Problem.wrong("There is no such place among the claim's facts.");
+  }
+
   /** Takes what stands at a place away. */
   public ChangedFacts remove(String place) {
-    var at = JsonPointer.compile(place);
+    var at = place(place);
     if (facts.at(at.head()) instanceof ObjectNode object) {
       object.remove(at.last().getMatchingProperty());
     }

@@ -4,7 +4,11 @@ import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.jobs.Jobs;
 import civitane.app.messages.Messages;
+import civitane.app.problems.Problem;
+import civitane.app.staff.Staff;
 import civitane.core.claims.ClaimNumber;
+import civitane.core.claims.Why;
+import civitane.core.reasons.Argument;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.time.Clock;
@@ -86,6 +90,27 @@ class DoorKeeper {
         Words.in(Language.of(packet.language())).say("door.code", "code", code),
         clock.instant().plus(DoorCodes.HOLDS));
     audit.record(AT_THE_DOOR, "code sent", number, "");
+  }
+
+  /**
+   * Gives a code into the hand of who stands at the counter, where no safe way to send one is known, or the door is locked:
+   * by somebody who saw who they are, and says how.
+   */
+  @Transactional
+  public String give(Staff.Colleague by, String number, String seen) {
+    if (seen.isBlank()) {
+      throw Problem.wrong(
+          "It is said how it was seen who they are, as in “passport, at the counter”.");
+    }
+    if (claims.isOfWhoDied(number)) {
+      throw Problem.wrong("Whoever applied has died: nobody is let in with their number.");
+    }
+    claims.note(
+        by,
+        number,
+        Why.DOOR_CODE_GIVEN.with(Argument.told(by.name()), Argument.told(seen.strip())));
+    audit.record(by.login(), "door code given", number, "");
+    return codes.give(number);
   }
 
   /** Lets somebody in who has the code of a claim; answers what their browser is to show from then on. */

@@ -5,6 +5,7 @@ import civitane.app.staff.May;
 import civitane.app.staff.Staff;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -25,8 +26,9 @@ class HouseholdController {
     this.staff = staff;
   }
 
-  /** What is looked for, and after which household the page begins. */
-  record Search(String start, String afterName, UUID afterId) {}
+  /** What is looked for, and after which household the page begins; null where it is the first. */
+  record Search(
+      String start, @Nullable String afterName, @Nullable UUID afterId) {}
 
   @PostMapping("/api/households/search")
   @PreAuthorize(May.SEE_CLAIMS)

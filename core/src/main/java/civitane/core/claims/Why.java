@@ -111,6 +111,8 @@ public enum Why implements ReasonCode {
   /** What a caseworker wrote in words of their own. */
   WRITTEN_TO_FREELY(text("text")),
   MESSAGE_SETTLED(text("because")),
+  /** Somebody of the office saw who stood there, and gave them a code for the door. */
+  DOOR_CODE_GIVEN(text("by"), text("seen")),
   /** Whoever applied has died. */
   DIED(text("name"), date("on"), text("told")),
   GOES_ON(text("name"), text("because")),
