@@ -103,8 +103,19 @@ record Load(int households, int claims, long seed) {
   private static void write(DataSource database, Rows rows) throws SQLException {
     try (var connection = database.getConnection()) {
       connection.setAutoCommit(false);
+      unhurried(connection);
       rows.into(connection);
       connection.commit();
+    }
+  }
+
+  /** Nobody waits for what is loaded, and it takes its time. */
+  private static void unhurried(Connection connection) throws SQLException {
+    try (var statement = connection.createStatement()) {
+      statement.execute(
+          connection.getAutoCommit()
+              ? "set statement_timeout = 0"
+              : "set local statement_timeout = 0");
     }
   }
 
@@ -144,9 +155,12 @@ record Load(int households, int claims, long seed) {
   }
 
   private static void run(DataSource database, String sql) throws SQLException {
-    try (Connection connection = database.getConnection();
-        var statement = connection.createStatement()) {
-      statement.execute(sql);
+    try (var connection = database.getConnection()) {
+      unhurried(connection);
+      try (var statement = connection.createStatement()) {
+        statement.execute(sql);
+        statement.execute("reset statement_timeout");
+      }
     }
   }
 }
