@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { api, done, type Schemas } from "../api/client";
+import { AlsoAsk } from "./AlsoAsk";
 import { ApplyPage } from "./ApplyPage";
 import { Aside } from "./Aside";
 import { lastWhere, peopleOf } from "./rows";
@@ -23,7 +24,9 @@ export function Apply({ language, onLodged, onAside }: Props) {
     gcTime: 0,
     placeholderData: (before) => before,
   });
-  const reload = useCallback(() => void form.refetch(), [form.refetch]);
+  const reload = useCallback(async () => {
+    await form.refetch();
+  }, [form.refetch]);
   if (!form.data) {
     return form.isError ? (
       <p role="alert" className="mt-4 wrong">
@@ -57,7 +60,7 @@ interface PagesProps {
   form: Schemas["DoorForm"];
   language: string;
   onOvertaken: () => void;
-  onKept: () => void;
+  onKept: () => Promise<void>;
   onLodged: () => Promise<void>;
   onAside: () => void;
 }
@@ -100,7 +103,7 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside }: Pages
     const here = form.pages[page];
     if (here) keeping.type(Object.fromEntries(here.asks.map((ask) => [ask.name, values[ask.name] ?? ""])));
     setPage(next);
-    if (await keeping.settle()) onKept();
+    if (await keeping.settle()) await onKept();
   };
   const last = form.pages.length;
   const shown = form.pages[page];
@@ -168,7 +171,17 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside }: Pages
               setPage(to);
             }}
             onLodged={onLodged}
-          />
+          >
+            <AlsoAsk
+              more={form.more}
+              version={keeping.version}
+              settle={keeping.settle}
+              onAsked={async () => {
+                // Its first page is where the one to sign was.
+                await onKept();
+              }}
+            />
+          </SignPage>
           <button type="button" className="door-button mt-4" onClick={() => setPage(last - 1)}>
             {say("apply.back")}
           </button>

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { type FormEvent, useId, useState } from "react";
+import { type FormEvent, type ReactNode, useId, useState } from "react";
 import { api, done, type Schemas } from "../api/client";
 import { Against } from "./Against";
 import { put } from "./asking";
@@ -11,10 +11,12 @@ interface Props {
   settle: () => Promise<boolean>;
   onGoTo: (page: number, wrong: Schemas["DoorWrong"][]) => void;
   onLodged: () => Promise<void>;
+  /** What else can be asked for before it is signed. */
+  children: ReactNode;
 }
 
 /** Everything that was told, what is stated by signing, the name; asked once more, then it is lodged. */
-export function SignPage({ version, settle, onGoTo, onLodged }: Props) {
+export function SignPage({ version, settle, onGoTo, onLodged, children }: Props) {
   const say = useSay();
   const language = useTongue();
   const id = useId();
@@ -71,6 +73,7 @@ export function SignPage({ version, settle, onGoTo, onLodged }: Props) {
           <li key={one}>{one}</li>
         ))}
       </ul>
+      {children}
       <form onSubmit={ask}>
         <label htmlFor={id} className="block mb-1">
           {say("sign.name")}

@@ -218,6 +218,31 @@ public class ApplyingTest extends OnDatabase {
   }
 
   @Test
+  public void whatIsToldOnceCountsForAllThatIsAskedFor() throws Exception {
+    var visit = begun(phone(), "schoolMeals");
+    typed(visit, family("Perpetua"));
+    var before = form(visit);
+    assertTrue(before.get("more").toString().contains("\"childDental\""));
+    var asked = perform(
+        post(
+            "/api/door/application/more",
+            written(Map.of("version", before.get("version").intValue(), "service", "childDental"))),
+        visit);
+    assertEquals(status(asked), 200, asked.getResponse().getContentAsString());
+    var after = body(asked);
+    assertTrue(pages(after).size() > pages(before).size(), pages(after).toString());
+    assertFalse(after.get("more").toString().contains("\"childDental\""));
+    assertEquals(answer(after, "/requests/0/answers/children/0/school"), "Marsh Road School");
+    typed(visit, Map.of("/requests/1/answers/children/0/person", "2"));
+    assertEquals(
+        answer(form(visit), "/requests/0/answers/children/0/school"),
+        "Marsh Road School",
+        "what was told for the first stays");
+    assertTrue(signed(visit, "Perpetua Quillon").get("lodged").booleanValue());
+    assertEquals(body(perform(get("/api/door/standing"), visit)).get("claims").size(), 2);
+  }
+
+  @Test
   public void whatCannotBeReadIsKeptAndSaid() throws Exception {
     var visit = begun(phone(), "schoolMeals");
     var saved = typed(

@@ -167,6 +167,10 @@ public class ApplyingStory extends Story {
     walk.past("read before it is signed");
     assertEquals(String.join("\n", walk.invalid()), "");
     fits("what is read before it is signed");
+    page.getByText("Ask for something else, too").click();
+    button(page, "School meals").press("Enter");
+    heading("School meals");
+    turnTo("Read it", "Go on");
     page.getByLabel("Your name, as it is written above").fill("Thessaly Reyes-Tarn");
     page.keyboard().press("Enter");
     button(page, "Yes, send it").press("Enter");
@@ -177,6 +181,7 @@ public class ApplyingStory extends Story {
 
     assertThat(page.getByText("It has reached us today."))
         .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(PATIENCE));
+    assertThat(page.locator("article")).hasCount(2);
     var number = page.locator("article .case").first().innerText().strip();
     page.getByText("Letters", new Page.GetByTextOptions().setExact(false))
         .first()

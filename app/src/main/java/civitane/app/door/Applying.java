@@ -51,6 +51,9 @@ class Applying {
   private static final String ASKED = "asked";
   private static final int LONGEST_ANSWER = 2_000;
 
+  /** More at once nobody reads through on a phone before they sign it. */
+  private static final int MOST_SERVICES = 4;
+
   private final Applications applications;
   private final OwnApplications own;
   private final Lodging lodging;
@@ -81,7 +84,7 @@ class Applying {
   @Transactional(propagation = Propagation.MANDATORY)
   public UUID begin(Entitlement<?> service, OwnContact contact, Language language) {
     var key = HOUSEHOLD + "people/0/contact/" + (contact.isMail() ? "email" : "phone");
-    var filled = new ScreenForm(service, today(), language)
+    var filled = new ScreenForm(List.of(service), today(), language)
         .filled(Map.of(key, String.valueOf(contact.way().at())));
     var packet = filled.packet();
     complete(packet, contact.key(), Set.of());
@@ -121,14 +124,14 @@ class Applying {
   public DoorForm of(UUID id, Language language) {
     var record = applications.find(id);
     var draft = applications.draft(record);
-    var service = service(draft);
+    var services = services(draft);
     var words = Words.in(language);
-    var form = new ScreenForm(service, today(), language);
+    var form = new ScreenForm(services, today(), language);
     var written = written(form, draft);
     var groups = form.groups();
     return new DoorForm(
-        service.word(),
-        words.title(service.word()),
+        String.join(", ", services.stream().map(one -> words.title(one.word())).toList()),
+        more(services, words),
         record.version(),
         !isTheirs(record),
         IntStream.range(0, groups.size())
@@ -165,9 +168,39 @@ class Applying {
         draft.typed().has(ask.name()) ? unread(ask.form(), words) : "");
   }
 
-  private static Entitlement<?> service(Draft draft) {
-    return Services.named(draft.packet().at("/requests/0/service").asString(""))
-        .orElseThrow(() -> Problem.notThere("What is asked for"));
+  private static List<? extends Entitlement<?>> services(Draft draft) {
+    return draft
+        .packet()
+        .path("requests")
+        .valueStream()
+        .map(request -> Services.named(request.path("service").asString(""))
+            .orElseThrow(() -> Problem.notThere("What is asked for")))
+        .toList();
+  }
+
+  /** What else can be asked for with the same facts. */
+  private List<DoorForm.DoorChoice> more(List<? extends Entitlement<?>> services, Words words) {
+    return services.size() >= MOST_SERVICES
+        ? List.of()
+        : Services.all().stream()
+            .filter(one -> !services.contains(one) && !one.offeredFrom().isAfter(today()))
+            .map(one -> new DoorForm.DoorChoice(one.word(), words.title(one.word())))
+            .toList();
+  }
+
+  /** Asks for something else, too, with the same facts. */
+  @Transactional
+  public void alsoAsk(UUID id, int version, String word) {
+    var draft = applications.draft(theirs(id));
+    var services = services(draft);
+    var service = Services.named(word)
+        .filter(one -> !services.contains(one) && !one.offeredFrom().isAfter(today()))
+        .filter(one -> services.size() < MOST_SERVICES)
+        .orElseThrow(() -> Problem.wrong("That can't be asked for, or is asked for already."));
+    var packet = (ObjectNode) draft.packet().deepCopy();
+    packet.withArray("requests").addObject().put("service", service.word()).putObject("answers");
+    applications.type(
+        new Actor.Person(id), id, version, new Draft(packet, draft.typed(), draft.taking()));
   }
 
   private static Map<String, String> written(ScreenForm form, Draft draft) {
@@ -201,7 +234,7 @@ class Applying {
       UUID id, int version, Map<String, String> typed, Language language) {
     var record = theirs(id);
     var draft = applications.draft(record);
-    var form = new ScreenForm(service(draft), today(), language);
+    var form = new ScreenForm(services(draft), today(), language);
     var written = written(form, draft);
     typed.forEach((name, text) -> {
       if (text.length() > LONGEST_ANSWER) {
@@ -314,7 +347,7 @@ class Applying {
   @Transactional(readOnly = true)
   public List<DoorForm.DoorWrong> against(UUID id, List<Fault> faults, Language language) {
     var draft = applications.draft(applications.find(id));
-    var form = new ScreenForm(service(draft), today(), language);
+    var form = new ScreenForm(services(draft), today(), language);
     var words = Words.in(language);
     var wrong = new ArrayList<DoorForm.DoorWrong>();
     for (var fault : faults) {

@@ -57,6 +57,9 @@ class ApplyingController {
   /** What was typed on a page, by the names of its questions. */
   record PageTyped(int version, @Nullable String language, Map<String, String> values) {}
 
+  /** What is asked for, too. */
+  record AlsoAsked(int version, @Nullable String language, String service) {}
+
   /** The name by which it is signed; what is stated stands in what was read. */
   record DoorSignature(int version, @Nullable String language, String name) {}
 
@@ -101,6 +104,14 @@ class ApplyingController {
       @AuthenticationPrincipal Applicant applicant, @RequestBody PageTyped typed) {
     return applying.fill(
         applicant.application(), typed.version(), typed.values(), Language.of(typed.language()));
+  }
+
+  /** Asks for something else, too; answers the form with its pages. */
+  @PostMapping("/application/more")
+  @PreAuthorize(APPLIES)
+  DoorForm alsoAsk(@AuthenticationPrincipal Applicant applicant, @RequestBody AlsoAsked asked) {
+    applying.alsoAsk(applicant.application(), asked.version(), asked.service());
+    return applying.of(applicant.application(), Language.of(asked.language()));
   }
 
   @GetMapping("/application/told")

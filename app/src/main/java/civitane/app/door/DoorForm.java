@@ -7,12 +7,13 @@ import java.util.List;
  * An application as whoever takes it sees it: a page for each group of questions, in the language they read.
  *
  * @param title what is asked for
+ * @param more what else can be asked for with the same facts
  * @param elsewhere whether the office goes on with it, so that nothing is typed here any more
  * @param lastPage which of how many the page is on which it is signed, in words
  */
 record DoorForm(
-    String service,
     String title,
+    List<DoorChoice> more,
     int version,
     boolean elsewhere,
     List<DoorPage> pages,

@@ -28,7 +28,7 @@ final class FilledForm {
   private static final Pattern INDEX = Pattern.compile("\\d+");
   private static final String PEOPLE = "/household/people";
 
-  private final Entitlement<?> service;
+  private final List<? extends Entitlement<?>> services;
   private final LocalDate on;
   private final Language language;
   private final Map<String, FormField> fields = new LinkedHashMap<>();
@@ -39,7 +39,12 @@ final class FilledForm {
   private final Map<String, String> placesByPointer = new LinkedHashMap<>();
 
   FilledForm(Entitlement<?> service, LocalDate on, Language language) {
-    this.service = service;
+    this(List.of(service), on, language);
+  }
+
+  /** @param services in the order of the requests */
+  FilledForm(List<? extends Entitlement<?>> services, LocalDate on, Language language) {
+    this.services = services;
     this.on = on;
     this.language = language;
   }
@@ -60,7 +65,7 @@ final class FilledForm {
   /** A field that the form has today no more: the money of an earlier quarter. */
   void putElsewhere(String name, String text) {
     var last = name.substring(name.lastIndexOf('/') + 1);
-    if (name.startsWith(FormLayout.ANSWERS) && Quarter.isWritten(last)) {
+    if (FormLayout.request(name).isPresent() && Quarter.isWritten(last)) {
       put("", new FormField(name, last, Shape.of(Form.MONEY), List.of()), text);
     }
   }
@@ -97,8 +102,10 @@ final class FilledForm {
 
   /** What a place in the packet asks. */
   private String question(String pointer) {
-    var path = pointer.startsWith(FormLayout.ANSWERS)
-        ? "/" + service.word() + pointer.substring(FormLayout.ANSWERS.length())
+    var request = FormLayout.request(pointer);
+    var path = request.isPresent()
+        ? pointer.replaceFirst(
+            "/requests/\\d+/answers", "/" + services.get(request.getAsInt()).word())
         : pointer;
     return Words.in(Language.EN)
         .question(path.substring(1).replaceAll("/\\d+", "").replace('/', '.'));
@@ -145,7 +152,9 @@ final class FilledForm {
     for (var list : new String[] {"people", "incomes", "noIncome", "assets"}) {
       household.putArray(list);
     }
-    packet.putArray("requests").addObject().put("service", service.word()).putObject("answers");
+    var requests = packet.putArray("requests");
+    services.forEach(
+        service -> requests.addObject().put("service", service.word()).putObject("answers"));
     packet.putArray("papers");
     packet.putArray("signatures");
     var people = ids();
@@ -188,12 +197,12 @@ final class FilledForm {
     } else if (mark.isEmpty()) {
       set(packet, at, JSON.stringNode("none"), people);
     } else {
-      answers(packet).withArray(at.substring(at.lastIndexOf('/') + 1)).add(mark);
+      answers(packet, at).withArray(at.substring(at.lastIndexOf('/') + 1)).add(mark);
     }
   }
 
-  private static ObjectNode answers(ObjectNode packet) {
-    return (ObjectNode) packet.at(FormLayout.ANSWERS);
+  private static ObjectNode answers(ObjectNode packet, String place) {
+    return (ObjectNode) packet.at("/requests/" + FormLayout.request(place).orElse(0) + "/answers");
   }
 
   /** Sets a value; rows that were left out on the form leave no hole in the packet. */

@@ -14,16 +14,18 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
 import static civitane.core.facts.Known.known;
 
-/** What a form of a service asks: the household as any service asks it, then the service's own questions. */
+/** What a form asks: the household as any service asks it, then the own questions of each that is asked for. */
 final class FormLayout {
   static final String YES = "yes";
   static final String NO = "no";
-  static final String ANSWERS = "/requests/0/answers";
+  private static final Pattern ANSWERS = Pattern.compile("/requests/(\\d+)/answers/.*");
   private static final int PEOPLE = 7;
   private static final int INCOMES = 5;
   private static final int EXPENSES = 4;
@@ -33,21 +35,26 @@ final class FormLayout {
   private static final int A_ROW = 3;
   private static final Shape FLAG = Shape.of(Form.FLAG);
 
-  private final Entitlement<?> service;
   private final LocalDate on;
   private final Words words;
   private final List<FormSection> sections = new ArrayList<>();
 
-  private FormLayout(Entitlement<?> service, LocalDate on, Words words) {
-    this.service = service;
+  private FormLayout(LocalDate on, Words words) {
     this.on = on;
     this.words = words;
   }
 
   static List<FormSection> of(Entitlement<?> service, LocalDate on, Words words) {
-    var layout = new FormLayout(service, on, words);
+    return of(List.of(service), on, words);
+  }
+
+  /** @param services in the order of the requests */
+  static List<FormSection> of(List<? extends Entitlement<?>> services, LocalDate on, Words words) {
+    var layout = new FormLayout(on, words);
     layout.household();
-    layout.matter();
+    for (var i = 0; i < services.size(); i++) {
+      layout.matter(services.get(i), "/requests/" + i + "/answers");
+    }
     layout.signature();
     return List.copyOf(layout.sections);
   }
@@ -106,7 +113,13 @@ final class FormLayout {
     section("letter.form.owned", assets);
   }
 
-  private void matter() {
+  /** Which of the requests a place is an answer of; empty where it is none. */
+  static OptionalInt request(String place) {
+    var found = ANSWERS.matcher(place);
+    return found.matches() ? OptionalInt.of(Integer.parseInt(found.group(1))) : OptionalInt.empty();
+  }
+
+  private void matter(Entitlement<?> service, String answers) {
     var fields = new ArrayList<FormField>();
     var lists = new ArrayList<FormSection>();
     for (var question : service.questions()) {
@@ -114,9 +127,10 @@ final class FormLayout {
         question(
             question,
             shape(Shape.of(service.answers()), question),
-            ANSWERS + "/" + question.key(),
+            answers + "/" + question.key(),
             service.word() + "." + question.key(),
             UnaryOperator.identity(),
+            words.title(service.word()),
             fields,
             lists);
       }
@@ -137,6 +151,7 @@ final class FormLayout {
       String at,
       String path,
       UnaryOperator<String> within,
+      String title,
       List<FormField> fields,
       List<FormSection> lists) {
     var asked = words.question(path);
@@ -155,6 +170,7 @@ final class FormLayout {
                 at + "/" + part.key(),
                 path + "." + part.key(),
                 one -> words.say("letter.form.within", "group", label, "question", one),
+                title,
                 fields,
                 lists);
           }
@@ -173,6 +189,7 @@ final class FormLayout {
                   at + "/" + i + "/" + part.key(),
                   path + "." + part.key(),
                   UnaryOperator.identity(),
+                  title,
                   row,
                   lists);
             }
@@ -182,9 +199,7 @@ final class FormLayout {
               .toList()));
         }
         lists.add(new FormSection(
-            words.say(
-                "letter.form.within", "group", words.title(service.word()), "question", label),
-            rows));
+            words.say("letter.form.within", "group", title, "question", label), rows));
       }
       case CHOICES ->
         known(question.options())

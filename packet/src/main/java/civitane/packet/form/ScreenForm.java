@@ -18,7 +18,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 import static civitane.core.facts.Known.known;
 
-/** The form of a service on a screen: the same questions as on paper, a group at a time, in the language that is read. */
+/** The forms of services on a screen, as one: the same questions as on paper, a group at a time, in the language that is read. */
 public final class ScreenForm {
   /** Who signs does so on a page of its own. */
   private static final String SIGNATURES = "/signatures/";
@@ -26,19 +26,22 @@ public final class ScreenForm {
   private static final String HOUSEHOLD = "/household/";
   private static final String NO_INCOME = HOUSEHOLD + "noIncome";
 
-  private final Entitlement<?> service;
+  private final List<? extends Entitlement<?>> services;
   private final LocalDate on;
   private final Language language;
   private final Words words;
   private final List<FormSection> sections;
 
-  /** @param on the day it is asked on, by which it asks for quarters */
-  public ScreenForm(Entitlement<?> service, LocalDate on, Language language) {
-    this.service = service;
+  /**
+   * @param services in the order of the requests
+   * @param on the day it is asked on, by which it asks for quarters
+   */
+  public ScreenForm(List<? extends Entitlement<?>> services, LocalDate on, Language language) {
+    this.services = services;
     this.on = on;
     this.language = language;
     this.words = Words.in(language);
-    this.sections = FormLayout.of(service, on, words).stream()
+    this.sections = FormLayout.of(services, on, words).stream()
         .filter(section -> fields(section).noneMatch(field -> field.name().startsWith(SIGNATURES)))
         .toList();
   }
@@ -142,7 +145,7 @@ public final class ScreenForm {
 
   /** The packet that answers make, and what of them can't be read; what the form does not ask is left out. */
   public Filled filled(Map<String, String> written) {
-    var filled = new FilledForm(service, on, language);
+    var filled = new FilledForm(services, on, language);
     var asked = new HashSet<String>();
     for (var section : sections) {
       fields(section).forEach(field -> {
