@@ -13,10 +13,12 @@ interface Props {
   language: string;
   onLodged: () => Promise<void>;
   onAside: () => void;
+  /** The visit is over: what was typed is not sent any more. */
+  onOver: () => void;
 }
 
 /** An application taken by whoever it is of, wherever they are. */
-export function Apply({ language, onLodged, onAside }: Props) {
+export function Apply({ language, onLodged, onAside, onOver }: Props) {
   const say = useSay();
   const form = useQuery({
     queryKey: ["door", "application", language],
@@ -52,6 +54,7 @@ export function Apply({ language, onLodged, onAside }: Props) {
       onKept={reload}
       onLodged={onLodged}
       onAside={onAside}
+      onOver={onOver}
     />
   );
 }
@@ -63,15 +66,16 @@ interface PagesProps {
   onKept: () => Promise<void>;
   onLodged: () => Promise<void>;
   onAside: () => void;
+  onOver: () => void;
 }
 
 /** A group of questions at a time, how far it is, and whether what was typed is kept. */
-function Pages({ form, language, onOvertaken, onKept, onLodged, onAside }: PagesProps) {
+function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver }: PagesProps) {
   const say = useSay();
   const [page, setPage] = useState(() => firstToDo(form));
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [found, setFound] = useState<Schemas["DoorWrong"][]>([]);
-  const keeping = useKeeping(form.version, language, onOvertaken);
+  const keeping = useKeeping(form.version, language, onOvertaken, onOver);
   const head = useRef<HTMLHeadingElement>(null);
   const turned = useRef(false);
 

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { lazy, Suspense, useEffect, useState } from "react";
+import { lazy, Suspense, useCallback, useEffect, useState } from "react";
 import { api, done, Refusal } from "../api/client";
 import { leave } from "./asking";
 import { Begin } from "./Begin";
@@ -46,11 +46,12 @@ export function Door() {
     document.documentElement.lang = start.data?.language ?? "en";
     document.documentElement.dir = start.data?.rightToLeft ? "rtl" : "ltr";
   }, [start.data]);
-  useIdle(isIn || isApplying, () => {
+  const end = useCallback(() => {
     queries.removeQueries({ queryKey: ["door", "standing"] });
     queries.removeQueries({ queryKey: ["door", "application"] });
     setOver(true);
-  });
+  }, [queries]);
+  useIdle(isIn || isApplying, end);
   const comeIn = async () => {
     await standing.refetch();
     setOver(false);
@@ -100,6 +101,7 @@ export function Door() {
             <Suspense fallback={null}>
               <Apply
                 language={language}
+                onOver={end}
                 onLodged={async () => {
                   await comeIn();
                   setTold("sign.done");

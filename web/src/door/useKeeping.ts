@@ -5,6 +5,7 @@ import { done, Refusal, type Schemas, token } from "../api/client";
 const PAUSE = 900;
 const AGAIN_AFTER = 4_000;
 const OVERTAKEN = 412;
+const OVER = [401, 403];
 
 export type Kept = "kept" | "saving" | "offline";
 
@@ -21,7 +22,12 @@ interface Keeping {
 }
 
 /** Keeps what is typed with the server; what could not be sent stays and is sent as soon as there is a connection. */
-export function useKeeping(begun: number, language: string, onOvertaken: () => void): Keeping {
+export function useKeeping(
+  begun: number,
+  language: string,
+  onOvertaken: () => void,
+  onOver: () => void,
+): Keeping {
   const [state, setState] = useState<Kept>("kept");
   const [wrong, setWrong] = useState<Schemas["DoorWrong"][]>([]);
   const version = useRef(begun);
@@ -43,6 +49,8 @@ export function useKeeping(begun: number, language: string, onOvertaken: () => v
         if (problem instanceof Refusal && problem.status === OVERTAKEN) {
           waiting.current = {};
           onOvertaken();
+        } else if (problem instanceof Refusal && OVER.includes(problem.status)) {
+          onOver();
         }
         setState("offline");
         return false;
@@ -50,7 +58,7 @@ export function useKeeping(begun: number, language: string, onOvertaken: () => v
     }
     setState("kept");
     return true;
-  }, [language, onOvertaken]);
+  }, [language, onOvertaken, onOver]);
 
   const settle = useCallback(async () => {
     window.clearTimeout(pause.current);

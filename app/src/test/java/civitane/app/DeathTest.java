@@ -1,5 +1,6 @@
 package civitane.app;
 
+import java.time.LocalDate;
 import java.util.UUID;
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.testng.annotations.Test;
@@ -12,7 +13,12 @@ import static org.testng.Assert.assertTrue;
 /** A death stops post, messages and what is given to that person; who goes on is said by a person, never by the clock. */
 public class DeathTest extends OnDatabase {
   private static final String[] SPOUSES = {
-    "Aurel Lindqvist-Moss", "Benedikt Orre", "Corvin Hale-Ash", "Dagny Pell", "Eskil Wrayburn"
+    "Aurel Lindqvist-Moss",
+    "Benedikt Orre",
+    "Corvin Hale-Ash",
+    "Dagny Pell",
+    "Eskil Wrayburn",
+    "Frode Utne"
   };
   private static int homes;
 
@@ -199,6 +205,19 @@ public class DeathTest extends OnDatabase {
     var before = body(asIkenna(
         get("/api/households/{household}", home.household()).param("holdsOn", "2026-11-19")));
     assertEquals(before.get("people").size(), 3, "as it held before");
+  }
+
+  @Test
+  public void whoDiedTodayIsGoneOnForToday() throws Exception {
+    var home = home();
+    taken(home.number());
+    var dead = living(deaths(home.household()), "applicant");
+    var today = "\"" + LocalDate.now(clock) + "\"";
+    assertEquals(report(home.household(), dead, today, "the hospital, by phone"), 200);
+    var spouse = living(deaths(home.household()), "spouse");
+    assertEquals(goesOn(home.household(), dead, spouse.get("person").toString()), 200);
+    assertEquals(deaths(home.household()).get("open").size(), 0);
+    assertEquals(goesOn(home.household(), dead, "null"), 412);
   }
 
   @Test

@@ -86,7 +86,7 @@ class Deaths {
     return new DeathsView(
         alive.stream().map(Member::view).toList(),
         people(facts)
-            .filter(one -> died.containsKey(one.subject()))
+            .filter(one -> died.containsKey(one.subject()) && isOpen(household, one))
             .map(one -> new DeathsView.OpenDeath(
                 one.subject(),
                 one.person().fullName(),
@@ -97,6 +97,11 @@ class Deaths {
                     .map(Member::view)
                     .toList()))
             .toList());
+  }
+
+  /** Whether nobody says yet who goes on; who lived with the applicant had asked for nothing. */
+  private boolean isOpen(UUID household, Member dead) {
+    return claims.isUnsettled(household, Want.DIED + dead.subject());
   }
 
   private static LocalDate known(Map<UUID, LocalDate> died, UUID person) {
@@ -252,7 +257,7 @@ class Deaths {
     var facts = ledgers.household(household);
     var died = ledgers.died(household);
     var dead = people(facts)
-        .filter(one -> one.subject().equals(person) && died.containsKey(person))
+        .filter(one -> one.subject().equals(person) && isOpen(household, one))
         .findFirst()
         .orElseThrow(() -> Problem.overtaken("Somebody has said who goes on. Look at it again."));
     var day = known(died, person);

@@ -483,6 +483,14 @@ public class Claims {
     audit.record(by.login(), "claim open after a change", number, "");
   }
 
+  /** Whether something that came up with the claims of a household is not settled yet. */
+  @Transactional(readOnly = true)
+  public boolean isUnsettled(UUID household, String subject) {
+    return claims.findByHouseholdIdOrderByNumber(household).stream()
+        .flatMap(stored -> stored.claim().live().stream())
+        .anyMatch(item -> item.want().subject().equals(subject));
+  }
+
   /** Whether whoever a claim is of has died, so that nothing is sent to them. */
   @Transactional(readOnly = true)
   public boolean isOfWhoDied(String number) {

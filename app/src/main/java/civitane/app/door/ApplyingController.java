@@ -65,7 +65,7 @@ class ApplyingController {
 
   @PostMapping("/beginning/code")
   ResponseEntity<Void> codeToBegin(@RequestBody OwnContactTyped typed, HttpServletRequest request) {
-    var wait = tries.wait(CODE, typed.contact(), request);
+    var wait = tries.wait(CODE, OwnContact.counted(typed.contact()), request);
     if (wait.isPresent()) {
       return Tries.refused(wait.get());
     }
@@ -75,7 +75,7 @@ class ApplyingController {
 
   @PostMapping("/beginning/entry")
   ResponseEntity<Void> enterToBegin(@RequestBody BeginningCode typed, HttpServletRequest request) {
-    var wait = tries.wait(ENTRY, typed.contact(), request);
+    var wait = tries.wait(ENTRY, OwnContact.counted(typed.contact()), request);
     if (wait.isPresent()) {
       return Tries.refused(wait.get());
     }
@@ -84,7 +84,7 @@ class ApplyingController {
     if (token.isEmpty()) {
       return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).build();
     }
-    tries.forget(ENTRY, typed.contact(), request);
+    tries.forget(ENTRY, OwnContact.counted(typed.contact()), request);
     return ResponseEntity.noContent()
         .header(HttpHeaders.SET_COOKIE, DoorCookie.of(token.get(), request).toString())
         .build();

@@ -31,6 +31,11 @@ record OwnContact(Way way, String key) {
         : Optional.empty();
   }
 
+  /** By what tries with a contact are counted, however it was typed. */
+  static String counted(@Nullable String typed) {
+    return of(typed).map(OwnContact::key).orElse("no contact");
+  }
+
   boolean isMail() {
     return way.kind() == WayKind.MAIL;
   }
