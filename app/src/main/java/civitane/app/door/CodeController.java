@@ -12,10 +12,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class CodeController {
   private final DoorKeeper keeper;
+  private final Tries tries;
   private final Staff staff;
 
-  CodeController(DoorKeeper keeper, Staff staff) {
+  CodeController(DoorKeeper keeper, Tries tries, Staff staff) {
     this.keeper = keeper;
+    this.tries = tries;
     this.staff = staff;
   }
 
@@ -28,6 +30,8 @@ class CodeController {
   @PostMapping("/api/claims/{number}/door-code")
   @PreAuthorize(May.WORK_CLAIMS)
   GivenDoorCode give(@PathVariable String number, @RequestBody SeenWho who) {
-    return new GivenDoorCode(keeper.give(staff.me(), number, who.seen()));
+    var code = keeper.give(staff.me(), number, who.seen());
+    tries.forget(DoorController.ENTRY, number);
+    return new GivenDoorCode(code);
   }
 }

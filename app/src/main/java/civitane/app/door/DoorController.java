@@ -29,6 +29,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class DoorController {
   private static final int LONGEST_HEAD = 1_000;
+  /** What is counted of those who try to come in. */
+  static final String ENTRY = "door entry";
+
   private static final String THROUGH = "hasRole('" + Visitor.ROLE + "')";
 
   private final DoorKeeper keeper;
@@ -84,7 +87,7 @@ class DoorController {
 
   @PostMapping("/api/door/entry")
   ResponseEntity<Void> enter(@RequestBody DoorCode typed, HttpServletRequest request) {
-    var wait = tries.wait("door entry", typed.number(), request);
+    var wait = tries.wait(ENTRY, typed.number(), request);
     if (wait.isPresent()) {
       return Tries.refused(wait.get());
     }
@@ -92,7 +95,7 @@ class DoorController {
     if (token.isEmpty()) {
       return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).build();
     }
-    tries.forget("door entry", typed.number(), request);
+    tries.forget(ENTRY, typed.number(), request);
     return ResponseEntity.noContent()
         .header(HttpHeaders.SET_COOKIE, DoorCookie.of(token.get(), request).toString())
         .build();

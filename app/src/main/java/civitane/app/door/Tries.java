@@ -32,6 +32,11 @@ class Tries {
     attempts.forget(what, key);
   }
 
+  /** Somebody of the office has seen who it is: what was tried with their number counts no more. */
+  void forget(String what, String key) {
+    attempts.forget(what, key);
+  }
+
   static ResponseEntity<Void> refused(Duration wait) {
     return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
         .header(HttpHeaders.RETRY_AFTER, Long.toString(Math.max(1, wait.toSeconds())))
