@@ -80,10 +80,12 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver 
   const turned = useRef(false);
 
   // What the server made of it stands from now on; what was typed since is typed still.
-  const { isWaiting } = keeping;
+  const { isWaiting, version } = keeping;
   useEffect(() => {
+    // It may have been asked for before the last saving: then what was saved is not in it yet.
+    if (form.version < version()) return;
     setTyped((before) => Object.fromEntries(Object.entries(before).filter(([name]) => isWaiting(name))));
-  }, [form.version, isWaiting]);
+  }, [form.version, isWaiting, version]);
   useEffect(() => {
     if (turned.current) head.current?.focus();
     turned.current = true;

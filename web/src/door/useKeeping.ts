@@ -16,7 +16,7 @@ interface Keeping {
   type: (typed: Record<string, string>) => void;
   /** Sends what was typed and is not sent yet; whether all of it is kept. */
   settle: () => Promise<boolean>;
-  /** Whether something was typed there that is not sent yet. */
+  /** Whether something was typed there that is not kept yet. */
   isWaiting: (name: string) => boolean;
   version: () => number;
 }
@@ -32,13 +32,15 @@ export function useKeeping(
   const [wrong, setWrong] = useState<Schemas["DoorWrong"][]>([]);
   const version = useRef(begun);
   const waiting = useRef<Record<string, string>>({});
-  const under = useRef<Promise<boolean>>(undefined);
+  const sending = useRef<Record<string, string>>({});
+  const under = useRef(Promise.resolve(true));
   const pause = useRef(0);
 
   const sendAll = useCallback(async (): Promise<boolean> => {
     while (Object.keys(waiting.current).length > 0) {
       const values = waiting.current;
       waiting.current = {};
+      sending.current = values;
       setState("saving");
       try {
         const saved = await put({ version: version.current, language, values });
@@ -54,18 +56,18 @@ export function useKeeping(
         }
         setState("offline");
         return false;
+      } finally {
+        sending.current = {};
       }
     }
     setState("kept");
     return true;
   }, [language, onOvertaken, onOver]);
 
-  const settle = useCallback(async () => {
+  // One after the other: two at once would each be of the same version, and one of them overtaken.
+  const settle = useCallback(() => {
     window.clearTimeout(pause.current);
-    if (under.current) await under.current;
-    under.current = sendAll().finally(() => {
-      under.current = undefined;
-    });
+    under.current = under.current.then(sendAll);
     return under.current;
   }, [sendAll]);
 
@@ -94,8 +96,9 @@ export function useKeeping(
     version.current = Math.max(version.current, begun);
   }, [begun]);
 
-  const isWaiting = useCallback((name: string) => name in waiting.current, []);
-  return { state, wrong, type, settle, isWaiting, version: () => version.current };
+  const isWaiting = useCallback((name: string) => name in waiting.current || name in sending.current, []);
+  const versionKept = useCallback(() => version.current, []);
+  return { state, wrong, type, settle, isWaiting, version: versionKept };
 }
 
 async function put(body: unknown): Promise<Schemas["DoorSaved"]> {

@@ -12,6 +12,7 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.io.IOException;
+import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
@@ -23,6 +24,7 @@ import java.util.regex.Pattern;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.ITestResult;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeMethod;
@@ -151,10 +153,21 @@ public abstract class Story {
   }
 
   @AfterMethod
-  public void end() {
+  public void end(ITestResult result) {
+    if (!result.isSuccess()) {
+      windows.forEach(Story::tell);
+    }
     windows.forEach(BrowserContext::close);
     windows.clear();
     assertEquals(complaints.toString(), "[]");
+  }
+
+  /** What a window showed when its story failed: a story that fails once in a hundred runs is not seen again soon. */
+  private static void tell(BrowserContext window) {
+    for (var open : window.pages()) {
+      System.out.println("--- shown when it failed: "
+          + URI.create(open.url()).getPath() + "\n" + open.locator("body").ariaSnapshot());
+    }
   }
 
   /** Takes back, once seen, what the browser said of a fault that a story brings about: so it must have said it. */
