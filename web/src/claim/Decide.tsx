@@ -8,6 +8,7 @@ import { LetterShown } from "./LetterShown";
 import { SecondSignature } from "./SecondSignature";
 import { TakeAppeal } from "./TakeAppeal";
 import { TakeBack } from "./TakeBack";
+import { type Told, TooMuch } from "./TooMuch";
 import { decisionLetter, useLetterShown } from "./useLetterShown";
 
 interface Props {
@@ -22,18 +23,25 @@ export function Decide({ claim, working, onChanged }: Props) {
   const computed = working.result.outcome;
   const [otherwise, setOtherwise] = useState(false);
   const [reason, setReason] = useState("");
+  const [told, setTold] = useState<Told>({ cause: "", because: "" });
   const { letter, refusal, show, close, refuse } = useLetterShown();
   const grant = (computed === "entitled") !== otherwise;
+  const much = grant ? working.tooMuchIfGranted : working.tooMuchIfRefused;
+  const decision = {
+    grant,
+    reason: reason || undefined,
+    cause: much?.toAsk && told.cause ? { amount: much.toAsk, ...told } : undefined,
+  };
   const what = t(grant ? "claim.grant" : "claim.refuse");
 
   if (working.decision) {
-    const decision = working.decision;
-    if (decision.waits) return <SecondSignature {...{ claim, decision, onChanged }} />;
+    const decided = working.decision;
+    if (decided.waits) return <SecondSignature claim={claim} decision={decided} onChanged={onChanged} />;
     return (
       <section>
-        <Decided decision={decision} />
-        {decision.letterWaits && <TakeBack claim={claim} onChanged={onChanged} />}
-        <TakeAppeal number={claim.number} until={decision.appealableUntil} />
+        <Decided decision={decided} />
+        {decided.letterWaits && <TakeBack claim={claim} onChanged={onChanged} />}
+        <TakeAppeal number={claim.number} until={decided.appealableUntil} />
         {working.letters.map((one) => (
           <LetterLine key={one.id} letter={one} />
         ))}
@@ -59,7 +67,7 @@ export function Decide({ claim, working, onChanged }: Props) {
       await done(
         api.POST("/api/claims/{number}/decision", {
           params: { path: { number: claim.number } },
-          body: { version: claim.version, grant, reason: reason || undefined },
+          body: { version: claim.version, ...decision },
         }),
       );
       close();
@@ -93,6 +101,7 @@ export function Decide({ claim, working, onChanged }: Props) {
           />
         </label>
       )}
+      {much && <TooMuch much={much} told={told} onTold={setTold} />}
       <p role="alert" className="wrong">
         {refusal}
       </p>
@@ -100,7 +109,7 @@ export function Decide({ claim, working, onChanged }: Props) {
         type="button"
         className="btn btn-primary mt-2"
         id="decide"
-        onClick={() => show(decisionLetter(claim.number, { grant, reason: reason || undefined }))}
+        onClick={() => show(decisionLetter(claim.number, decision))}
       >
         {what} — {t("claim.preview")}
       </button>

@@ -1,8 +1,8 @@
 import { Link } from "@tanstack/react-router";
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
-import { spoken } from "../i18n/words";
-import { money, shortDay } from "../parts/format";
+import { shortDay } from "../parts/format";
+import { Owes } from "./Owes";
 
 /** What a household gets and owes, over all services, and what came from it and went to it. */
 export function Gets({ view }: { view: Schemas["HouseholdView"] }) {
@@ -42,20 +42,7 @@ export function Gets({ view }: { view: Schemas["HouseholdView"] }) {
           </ul>
         </section>
       )}
-      {view.owes.length > 0 && (
-        <section className="mb-5" aria-label={t("household.owes")}>
-          <h2 className="head">{t("household.owes")}</h2>
-          {view.owes.map((debt) => (
-            <p key={debt.ref} className="flex justify-between gap-4 border-b border-base-300 py-1">
-              <span>
-                {spoken(debt.kind)}{" "}
-                <span className="soft small">{t("household.since", { day: shortDay(debt.since) })}</span>
-              </span>
-              <span className="case">€{money(debt.amount)}</span>
-            </p>
-          ))}
-        </section>
-      )}
+      {view.owes.length > 0 && <Owes household={view.id} owes={view.owes} />}
       {view.papers.length > 0 && (
         <section className="mb-5" aria-label={t("household.papers")}>
           <h2 className="head">{t("household.papers")}</h2>

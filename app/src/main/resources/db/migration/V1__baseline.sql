@@ -607,8 +607,28 @@ create table debt (
   kind text not null,
   amount numeric not null check (amount > 0),
   since date not null,
-  settled boolean not null default false
+  -- Of what was given too much: by which decision, for which days, and whose cause it is. It counts while the decision stands.
+  claim_id uuid,
+  decision_nr int,
+  until date,
+  cause text,
+  because text,
+  foreign key (claim_id, decision_nr) references claim_decision
 );
+create index debt_by on debt (claim_id) where claim_id is not null;
+-- What is not owed any more: let off by somebody, or by a decision, and then while that stands.
+create table debt_less (
+  nr bigint generated always as identity primary key,
+  ref text not null references debt,
+  amount numeric not null check (amount > 0),
+  because text,
+  lessened_by text not null,
+  lessened_at timestamptz not null,
+  claim_id uuid,
+  decision_nr int,
+  foreign key (claim_id, decision_nr) references claim_decision
+);
+create index debt_less_of on debt_less (ref);
 create index debt_of on debt (household_id);
 
 -- Lists of applications, lodged row by row. A row keeps its packet only while it waits.

@@ -47,6 +47,28 @@ final class Packets {
             name(household));
   }
 
+  /** Somebody alone who asks for the household allowance and is helped by their family each month. */
+  static String allowance(int euros) {
+    var number = HOUSEHOLDS.incrementAndGet();
+    return """
+        {"format": "civitane-packet", "version": 1, "lodgedOn": "%s", "language": "en",
+         "household": {
+           "address": {"line1": "%d Ebb Row", "town": "Gullhaven", "postcode": "BK31"}, "expectedChildren": 0,
+           "people": [{"id": "p1", "role": "applicant", "givenName": "%s", "familyName": "Tamsett",
+             "birthDate": "%s", "residentNumber": null, "residentNumberMissing": "declined"}],
+           "incomes": [{"id": "i1", "person": "p1", "kind": "familyHelp", "amount": %d, "frequency": "monthly"}],
+           "noIncome": [], "expenses": [], "assets": [], "benefits": []},
+         "requests": [{"service": "householdAllowance", "answers": {}}],
+         "signatures": [{"person": "p1", "name": "%s Tamsett", "on": "2026-11-23", "method": "screen"}]}
+        """.formatted(
+            LocalDate.now(),
+            number,
+            name(number),
+            LocalDate.parse("1975-01-04").plusDays(number * 41L),
+            euros,
+            name(number));
+  }
+
   /** A household that asks for rent relief: it wants a lease, payslips and more. */
   static String rent(int number) {
     return meals(number, 2, "en")

@@ -165,8 +165,8 @@ public abstract class Story {
   /** What a window showed when its story failed: a story that fails once in a hundred runs is not seen again soon. */
   private static void tell(BrowserContext window) {
     for (var open : window.pages()) {
-      System.out.println("--- shown when it failed: "
-          + URI.create(open.url()).getPath() + "\n" + open.locator("body").ariaSnapshot());
+      System.out.println("--- shown when it failed: " + URI.create(open.url()).getPath() + "\n"
+          + open.locator("body").ariaSnapshot());
     }
   }
 

@@ -37,8 +37,13 @@ class DecisionController {
   /** A value to be used from now on, with the reason, on which version of the claim. */
   record Answer(int version, String pointer, JsonNode value, String reason) {}
 
-  /** What is decided, on which version of the claim. */
-  record Decision(int version, boolean grant, @Nullable String reason) {}
+  /**
+   * What is decided, on which version of the claim.
+   *
+   * @param cause whose cause it is that more was given than is due; null where nothing was
+   */
+  record Decision(
+      int version, boolean grant, @Nullable String reason, TooMuch.@Nullable Cause cause) {}
 
   @GetMapping("/api/claims/{number}/working")
   @PreAuthorize(May.READ_FACTS)
@@ -82,7 +87,13 @@ class DecisionController {
   @PostMapping("/api/claims/{number}/decision")
   @PreAuthorize(May.WORK_CLAIMS)
   ClaimView decide(@PathVariable String number, @RequestBody Decision decision) {
-    decisions.decide(staff.me(), number, decision.version(), decision.grant(), decision.reason());
+    decisions.decide(
+        staff.me(),
+        number,
+        decision.version(),
+        decision.grant(),
+        decision.reason(),
+        decision.cause());
     return claims.view(number);
   }
 
@@ -125,8 +136,13 @@ class DecisionController {
    * What a letter would tell.
    *
    * @param trying a value that is only tried; null where the facts are as they are
+   * @param cause whose cause it is that more was given than is due; null where nothing was
    */
-  record Preview(boolean grant, @Nullable String reason, Decisions.@Nullable Trying trying) {}
+  record Preview(
+      boolean grant,
+      @Nullable String reason,
+      Decisions.@Nullable Trying trying,
+      TooMuch.@Nullable Cause cause) {}
 
   /** The letter as it would go out; the reason travels in the body, never in an address. */
   @PostMapping("/api/claims/{number}/letter-preview")
@@ -135,6 +151,7 @@ class DecisionController {
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)
         .cacheControl(CacheControl.noStore())
-        .body(decisions.preview(number, preview.grant(), preview.reason(), preview.trying()));
+        .body(decisions.preview(
+            number, preview.grant(), preview.reason(), preview.trying(), preview.cause()));
   }
 }

@@ -2,11 +2,14 @@ package civitane.app.decisions;
 
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Recipient;
+import civitane.app.money.Overpayment;
+import civitane.app.money.Settlement;
 import civitane.core.awards.Award;
 import civitane.core.awards.What;
 import civitane.core.facts.Acting;
 import civitane.core.facts.Packet;
 import civitane.core.facts.PaymentMethod;
+import civitane.core.reasons.Argument;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
 import civitane.core.services.Services;
@@ -59,9 +62,15 @@ final class DecisionLetter {
    *
    * @param occasion which decision on the claim it tells, from 1
    * @param reason why it is decided otherwise than computed, as the caseworker wrote it
+   * @param settlement what is made of what was given beyond what is due
    * @param appealableUntil the last day to appeal
    */
-  LetterText text(int occasion, boolean grant, @Nullable String reason, LocalDate appealableUntil) {
+  LetterText text(
+      int occasion,
+      boolean grant,
+      @Nullable String reason,
+      Settlement settlement,
+      LocalDate appealableUntil) {
     return new LetterText(
         Decisions.LETTER,
         number,
@@ -75,7 +84,7 @@ final class DecisionLetter {
         grant ? granted() : List.of(),
         reasons(grant),
         grant ? figures() : List.of(),
-        closing(grant, appealableUntil),
+        closing(grant, settlement, appealableUntil),
         List.of(),
         List.of());
   }
@@ -122,8 +131,15 @@ final class DecisionLetter {
         .toList();
   }
 
-  private List<String> closing(boolean grant, LocalDate appealableUntil) {
+  private List<String> closing(boolean grant, Settlement settlement, LocalDate appealableUntil) {
     var closing = new ArrayList<String>();
+    var asked = settlement.asked();
+    if (asked != null) {
+      closing.addAll(back(asked));
+    }
+    if (settlement.less().isPositive()) {
+      closing.add(say("overpaid.less", "much", Argument.once(settlement.less())));
+    }
     var payment = packet.household().payment();
     if (grant && result.awards().stream().anyMatch(DecisionLetter::isPaidToHousehold)) {
       closing.add(say("howPaid."
@@ -137,6 +153,24 @@ final class DecisionLetter {
     closing.add(say("appeal", "last", appealableUntil));
     closing.add(say("change", "number", number));
     return closing;
+  }
+
+  /** That more was given than is due, whose cause that was, and what can be done. */
+  private List<String> back(Overpayment asked) {
+    var why = say("overpaid." + asked.cause().word())
+        + " "
+        + say("overpaid.why", "because", asked.because());
+    return List.of(
+        say(
+            "overpaid",
+            "much",
+            Argument.once(asked.amount()),
+            "from",
+            asked.from(),
+            "until",
+            asked.until()),
+        language == Language.EN ? why : why + " " + words.say("letter.asWritten"),
+        say("overpaid.back", "ref", asked.ref()));
   }
 
   private static boolean isPaidToHousehold(Award award) {

@@ -13,6 +13,7 @@ import civitane.app.ledger.Ledgers;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Letters;
 import civitane.app.letters.LettersOut;
+import civitane.app.money.Settlement;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.claims.DecisionState;
@@ -53,6 +54,7 @@ public class Decisions {
   private final Screenings screenings;
   private final Wanting wanting;
   private final Notices notices;
+  private final Overpaying overpaying;
   private final SecondSignatures seconds;
   private final Guard guard;
   private final Letters letters;
@@ -69,6 +71,7 @@ public class Decisions {
       Screenings screenings,
       Wanting wanting,
       Notices notices,
+      Overpaying overpaying,
       SecondSignatures seconds,
       Guard guard,
       Letters letters,
@@ -83,6 +86,7 @@ public class Decisions {
     this.screenings = screenings;
     this.wanting = wanting;
     this.notices = notices;
+    this.overpaying = overpaying;
     this.seconds = seconds;
     this.guard = guard;
     this.letters = letters;
@@ -117,12 +121,16 @@ public class Decisions {
    *
    * @param decision what was decided; null while it is to be decided, for the first time or anew
    * @param less that it would come to less than what stands; null where it would not
+   * @param tooMuchIfGranted what was given beyond what it leaves due if it is granted; null where nothing was
+   * @param tooMuchIfRefused the same if it is refused
    * @param since what is otherwise since it was worked out for a decision; null before the first time, and where nothing is
    */
   public record Working(
       ResultView result,
       @Nullable Decided decision,
       @Nullable GivesLess less,
+      @Nullable TooMuch tooMuchIfGranted,
+      @Nullable TooMuch tooMuchIfRefused,
       @Nullable SinceLast since,
       List<Letters.ListedLetter> letters) {}
 
@@ -144,10 +152,13 @@ public class Decisions {
             lettersOut.waits(LETTER, number)))
         .orElse(null);
     var packet = claims.facts(number).packet();
+    var result = determine(packet);
     return new Working(
         result(packet),
         decision,
-        decision == null ? notices.of(number, determine(packet)).orElse(null) : null,
+        decision == null ? notices.of(number, result).orElse(null) : null,
+        decision == null ? overpaying.of(number, packet, result, true) : null,
+        decision == null ? overpaying.of(number, packet, result, false) : null,
         since(number, packet),
         letters.about(List.of(number)));
   }
@@ -253,15 +264,23 @@ public class Decisions {
   /**
    * Decides a claim: once, on a determination kept whole. The letter that tells it is written when the decision stands:
    * at once, or when somebody else has signed.
+   *
+   * @param cause whose cause it is that more was given than is due; null where nothing was
    */
   @Transactional
   public void decide(
-      Staff.Colleague by, String number, int version, boolean grant, @Nullable String reason) {
+      Staff.Colleague by,
+      String number,
+      int version,
+      boolean grant,
+      @Nullable String reason,
+      TooMuch.@Nullable Cause cause) {
     var claim = claims.view(number);
     var packet = claims.facts(number).packet();
     var result = determine(packet);
     check(result, grant, reason);
     notices.check(number, result, grant);
+    var settlement = overpaying.settled(number, packet, result, grant, cause);
     var second = seconds.isWanted(result, grant, guard.isRestricted(claims.householdOf(number)));
     var determination = determinations.save(new StoredDetermination(
         claims.idOf(number),
@@ -271,8 +290,9 @@ public class Decisions {
         Grounds.written(result),
         grant ? Grants.end(result) : null));
     claims.decide(by, number, version, grant, determination.id(), reason, second);
+    overpaying.book(by, number, result.service(), settlement);
     if (!second) {
-      letters.write(by.actor(), text(claim, packet, result, grant, reason));
+      letters.write(by.actor(), text(claim, packet, result, grant, reason, settlement));
     }
     audit.record(by.login(), "claim decided", number, outcome(grant) + " " + determination.hash());
   }
@@ -289,7 +309,13 @@ public class Decisions {
     var packet = packet(json.readTree(determination.packet()));
     letters.write(
         by.actor(),
-        text(claims.view(number), packet, determine(packet), decision.grants(), decision.reason()));
+        text(
+            claims.view(number),
+            packet,
+            determine(packet),
+            decision.grants(),
+            decision.reason(),
+            overpaying.ofLast(number)));
   }
 
   /** Sends a decision back to be decided again, against the second signature. */
@@ -353,16 +379,31 @@ public class Decisions {
    * The letter a decision would bring, without keeping it.
    *
    * @param trying a value that is only tried; null where the facts are as they are
+   * @param cause whose cause it is that more was given than is due; null where nothing was, or something is only tried
    */
   @Transactional(readOnly = true)
-  byte[] preview(String number, boolean grant, @Nullable String reason, @Nullable Trying trying) {
+  byte[] preview(
+      String number,
+      boolean grant,
+      @Nullable String reason,
+      @Nullable Trying trying,
+      TooMuch.@Nullable Cause cause) {
     var used = claims.facts(number).packet();
     var packet = trying == null ? used : changed(used, trying.pointer(), trying.value());
-    return letters.preview(text(claims.view(number), packet, determine(packet), grant, reason));
+    var result = determine(packet);
+    var settlement = trying == null
+        ? overpaying.settled(number, packet, result, grant, cause)
+        : Settlement.NOTHING;
+    return letters.preview(text(claims.view(number), packet, result, grant, reason, settlement));
   }
 
   private LetterText text(
-      ClaimView claim, Packet packet, Result result, boolean grant, @Nullable String reason) {
+      ClaimView claim,
+      Packet packet,
+      Result result,
+      boolean grant,
+      @Nullable String reason,
+      Settlement settlement) {
     return new DecisionLetter(
             claim.number(),
             claim.lodgedOn(),
@@ -373,6 +414,7 @@ public class Decisions {
             Math.max(1, claims.claim(claim.number()).decisions().size()),
             grant,
             reason,
+            settlement,
             screenings.appealableUntil());
   }
 }

@@ -4,6 +4,8 @@ import civitane.app.catalogue.Catalogue;
 import civitane.app.catalogue.DeskWords;
 import civitane.app.determining.Screenings;
 import civitane.core.awards.Award;
+import civitane.core.awards.Given;
+import civitane.core.facts.Packet;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Result;
 import java.nio.charset.StandardCharsets;
@@ -141,9 +143,36 @@ public class Grants {
         .orElse(List.of());
   }
 
+  /** What each of a claim's decisions gives that stand, the first one first. */
+  @Transactional(readOnly = true)
+  List<Given> chain(String claim) {
+    return database
+        .sql("""
+            select d.decided_on, d.grants, t.packet from claim c join claim_decision d on d.claim_id = c.id
+            join determination t on t.id = d.determination_id
+            where c.number = ? and d.state = 'STANDS' order by d.nr
+            """)
+        .param(claim)
+        .query((row, n) -> {
+          var packet = packet(row.getString(3));
+          return new Given(
+              row.getDate(1).toLocalDate(),
+              packet.assessedOn(),
+              row.getBoolean(2) ? awarded(packet) : List.of());
+        })
+        .list();
+  }
+
+  private Packet packet(String written) {
+    return known(screenings.read(written.getBytes(StandardCharsets.UTF_8)).packet());
+  }
+
   private List<Award> awarded(String packet) {
-    var facts = known(screenings.read(packet.getBytes(StandardCharsets.UTF_8)).packet());
-    return screenings.results(facts, Mode.DETERMINE).get(0).awards();
+    return awarded(packet(packet));
+  }
+
+  private List<Award> awarded(Packet packet) {
+    return screenings.results(packet, Mode.DETERMINE).get(0).awards();
   }
 
   /** The rules give the same again for the same facts, so that awards need not be kept beside them. */

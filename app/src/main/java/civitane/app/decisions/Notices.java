@@ -135,7 +135,7 @@ public class Notices {
 
   /** Tells the household that it would get less; its letter goes out once. */
   @Transactional
-  void tell(Staff.Colleague by, String number, int version) {
+  public void tell(Staff.Colleague by, String number, int version) {
     claims.mine(by, number);
     var until = claims.toAnswerBy();
     var text = text(number, until);
@@ -173,7 +173,7 @@ public class Notices {
 
   /** Notes what the household says to it, so that it can be decided before their time is over. */
   @Transactional
-  void answered(Staff.Colleague by, String number, int version, String because) {
+  public void answered(Staff.Colleague by, String number, int version, String because) {
     claims.mine(by, number);
     if (because.isBlank()) {
       throw Problem.wrong("It is noted what they say to it, and how, as in “by phone: it is so”.");

@@ -143,7 +143,7 @@ class Together {
 
   private Became decided(Staff.Colleague by, boolean grant, Chosen one) {
     try {
-      decisions.decide(by, one.number(), one.version(), grant, null);
+      decisions.decide(by, one.number(), one.version(), grant, null, null);
       return new Became(one.number(), null);
     } catch (Problem problem) {
       return new Became(one.number(), problem.getMessage());

@@ -8,6 +8,7 @@
       "determining",
       "ledger",
       "letters",
+      "money",
       "problems",
       "staff"
     })

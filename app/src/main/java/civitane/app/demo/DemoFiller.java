@@ -3,6 +3,7 @@ package civitane.app.demo;
 import civitane.app.changes.Changes;
 import civitane.app.claims.Claims;
 import civitane.app.decisions.Decisions;
+import civitane.app.decisions.Notices;
 import civitane.app.drafts.ApplicationView;
 import civitane.app.drafts.Applications;
 import civitane.app.drafts.Draft;
@@ -45,6 +46,7 @@ class DemoFiller implements ApplicationRunner {
   private final Claims claims;
   private final Decisions decisions;
   private final Changes changes;
+  private final Notices notices;
   private final Debts debts;
   private final DemoActs acts;
   private final Tray tray;
@@ -60,6 +62,7 @@ class DemoFiller implements ApplicationRunner {
       Claims claims,
       Decisions decisions,
       Changes changes,
+      Notices notices,
       Debts debts,
       DemoActs acts,
       Tray tray,
@@ -73,6 +76,7 @@ class DemoFiller implements ApplicationRunner {
     this.claims = claims;
     this.decisions = decisions;
     this.changes = changes;
+    this.notices = notices;
     this.debts = debts;
     this.acts = acts;
     this.tray = tray;
@@ -172,7 +176,7 @@ class DemoFiller implements ApplicationRunner {
       }
       if ("decided".equals(story.upTo())) {
         clock.setBack(Duration.ofDays(Math.max(0, story.daysAgo() - 3)));
-        decisions.decide(by, number, claims.view(number).version(), true, null);
+        decisions.decide(by, number, claims.view(number).version(), true, null, null);
         if (claims.claim(number).unsigned().isPresent()) {
           decisions.sign(staff.named("teun"), number, claims.view(number).version());
         }
@@ -185,7 +189,8 @@ class DemoFiller implements ApplicationRunner {
     }
   }
 
-  private void report(Staff.Colleague by, UUID household, DemoStory.DemoChange change) {
+  private void report(Staff.Colleague by, UUID household, DemoStory.DemoChange change)
+      throws IOException {
     clock.setBack(Duration.ofDays(change.daysAgo()));
     var begun = changes.begin(by, household);
     var draft = begun.draft();
@@ -199,7 +204,17 @@ class DemoFiller implements ApplicationRunner {
         .put("on", change.on())
         .put("told", change.told());
     var typed = applications.type(by.actor(), begun.id(), begun.version(), draft);
-    changes.report(by, begun.id(), typed.version());
+    var touched = changes.report(by, begun.id(), typed.version()).touched();
+    for (var claim : touched) {
+      for (var paper : change.papers()) {
+        acts.bring(by, claim.number(), paper);
+      }
+      if (change.answer() != null) {
+        notices.tell(by, claim.number(), claims.view(claim.number()).version());
+        notices.answered(
+            by, claim.number(), claims.view(claim.number()).version(), change.answer());
+      }
+    }
   }
 
   private ApplicationView begin(Staff.Colleague by, DemoStory story) {

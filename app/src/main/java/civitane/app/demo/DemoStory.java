@@ -32,6 +32,22 @@ record DemoStory(
     acts = acts == null ? List.of() : acts;
   }
 
-  /** A change that was reported: when, from which day on, how, and what is set in the facts by where it stands. */
-  record DemoChange(int daysAgo, String on, String told, Map<String, JsonNode> set) {}
+  /**
+   * A change that was reported: when, from which day on, how, and what is set in the facts by where it stands.
+   *
+   * @param papers what was handed in for it
+   * @param answer what the household said when it was told that it would get less; null where nothing is less
+   */
+  record DemoChange(
+      int daysAgo,
+      String on,
+      String told,
+      Map<String, JsonNode> set,
+      List<MadePaper> papers,
+      @Nullable String answer) {
+
+    DemoChange {
+      papers = papers == null ? List.of() : papers;
+    }
+  }
 }

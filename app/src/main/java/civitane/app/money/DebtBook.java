@@ -25,6 +25,8 @@ class DebtBook implements OfficeBook {
     return about.household() == null
         ? List.of()
         : debts.of(about.household()).stream()
+            // What an appeal is open about can't be asked for yet, so not in parts either.
+            .filter(debt -> debt.appeal() == null)
             .map(debt -> Map.<String, Object>of(
                 "ref", debt.ref(), "kind", debt.kind(), "amount", Amount.of(debt.amount())))
             .toList();

@@ -1,4 +1,5 @@
 /** What a household owes to offices. */
-@org.springframework.modulith.ApplicationModule(allowedDependencies = {"ledger", "staff"})
+@org.springframework.modulith.ApplicationModule(
+    allowedDependencies = {"ledger", "problems", "staff"})
 @org.jspecify.annotations.NullMarked
 package civitane.app.money;

@@ -1,5 +1,6 @@
 package civitane.app.decisions;
 
+import civitane.app.money.Settlement;
 import civitane.core.rates.RateShelf;
 import civitane.core.rules.Mode;
 import civitane.core.services.Screening;
@@ -43,7 +44,7 @@ public class WorkedLettersTest {
         for (var grant : new boolean[] {true, false}) {
           var letter = new DecisionLetter(
                   "BW 104 220", packet.lodgedOn(), packet, result, List.of())
-              .text(1, grant, null, UNTIL);
+              .text(1, grant, null, Settlement.NOTHING, UNTIL);
           texts(letter)
               .forEach(text -> assertEquals(
                   PlainWords.wrongIn(PlainWords.withoutTold(text, json), language),

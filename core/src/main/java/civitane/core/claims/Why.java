@@ -6,6 +6,7 @@ import java.util.List;
 
 import static civitane.core.reasons.Parameter.date;
 import static civitane.core.reasons.Parameter.list;
+import static civitane.core.reasons.Parameter.money;
 import static civitane.core.reasons.Parameter.number;
 import static civitane.core.reasons.Parameter.text;
 import static civitane.core.reasons.Parameter.word;
@@ -132,6 +133,12 @@ public enum Why implements ReasonCode {
   NOTICE_OVER(date("until")),
   NOTICE_ANSWERED(text("because")),
   NOTICE_FIRST(text("before"), text("after")),
+  /** More was given for days that are over than is due for them. */
+  OVERPAID(money("much"), date("from"), date("until"), word("cause"), text("because")),
+  OVERPAID_CAUSE(money("much"), date("from"), date("until")),
+  OVERPAID_LESS(money("much")),
+  /** Somebody decided that a debt, or a part of it, is not asked back. */
+  DEBT_LET(money("much"), text("ref"), text("because")),
   /** A message could not be brought to where it was sent. */
   MESSAGE_BOUNCED(text("to")),
   ASKED_THEM(text("who"), text("how")),

@@ -57,7 +57,7 @@ public class OverpaidTest {
     // 21 of June's 30 days: 210 given, 140 due; then July, August and September.
     assertEquals(
         found.stream().map(one -> one.from() + " " + one.over()).toList(),
-        List.of("2026-06-10 70", "2026-07-01 100", "2026-08-01 100", "2026-09-01 100"));
+        List.of("2026-06-10 70.00", "2026-07-01 100.00", "2026-08-01 100.00", "2026-09-01 100.00"));
     assertEquals(over(FIRST, after), "370");
   }
 
@@ -99,7 +99,8 @@ public class OverpaidTest {
   public void aLaterChangeLeavesTheEarlierMonthsAsTheyWereLeft() {
     var less = given("2026-09-05", "2026-06-01", monthly(200, "2026-06-01"));
     var later = given("2026-12-10", "2026-11-01", monthly(150, "2026-11-01"));
-    // 4 x 100 until September at 300; then October at 200 is right; November and December are 50 over each.
+    // 4 x 100 until September at 300; then October at 200 is right; November and December are 50
+    // over each.
     assertEquals(over(FIRST, less, later), "500");
   }
 
@@ -112,16 +113,14 @@ public class OverpaidTest {
         .from(day("2026-01-01"))
         .until(day("2026-12-31"));
     assertEquals(
-        over(
-            given("2026-03-01", "2026-03-02", weekly, once),
-            given("2026-03-25", "2026-03-16")),
+        over(given("2026-03-01", "2026-03-02", weekly, once), given("2026-03-25", "2026-03-16")),
         "70");
   }
 
   @Test
   public void whatGoesToSomebodyElseIsNotTheHouseholds() {
-    var rent = Award.money(Argument.monthly(Amount.of(400)), Recipient.LANDLORD)
-        .from(day("2026-03-01"));
+    var rent =
+        Award.money(Argument.monthly(Amount.of(400)), Recipient.LANDLORD).from(day("2026-03-01"));
     assertEquals(
         over(given("2026-03-01", "2026-03-01", rent), given("2026-06-01", "2026-03-01")), "0");
   }
@@ -142,7 +141,8 @@ public class OverpaidTest {
             chance.nextInt(5) == 0
                 ? List.of()
                 : List.of(
-                    firstMonth(chance.nextInt(200), from.toString(), start.minusDays(1).toString()),
+                    firstMonth(
+                        chance.nextInt(200), from.toString(), start.minusDays(1).toString()),
                     monthly(chance.nextInt(500), start.toString()))));
       }
       var found = Overpaid.of(chain);
