@@ -2,7 +2,7 @@ import { useId } from "react";
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
 import { spoken, vocabulary } from "../i18n/words";
-import { dayAndMonth, fullDay, money } from "../parts/format";
+import { daysOfMonth, money } from "../parts/format";
 
 export interface Told {
   cause: string;
@@ -35,9 +35,7 @@ export function TooMuch({ much, told, onTold }: Props) {
           <tbody>
             {much.stretches.map((one) => (
               <tr key={one.from} className="border-b border-base-300">
-                <td className="py-0.5">
-                  {dayAndMonth(one.from)} – {fullDay(one.until)}
-                </td>
+                <td className="py-0.5 whitespace-nowrap">{daysOfMonth(one.from, one.until)}</td>
                 <td className="case text-right pl-3">{money(one.given)}</td>
                 <td className="case text-right pl-3">{money(one.due)}</td>
                 <td className="case text-right pl-3">{money(one.given - one.due)}</td>

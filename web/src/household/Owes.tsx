@@ -114,7 +114,7 @@ function LetOff({ household, debt, onOver }: LetOffProps) {
             className="input input-sm w-28 text-right"
           />
         </label>
-        <label className="flex flex-col small flex-1 min-w-48">
+        <label className="flex flex-col small flex-1 min-w-24">
           {t("owes.because")}
           <input
             name="because"

@@ -77,7 +77,7 @@ export function Bar() {
         </Link>
       </nav>
       <form
-        className="ml-auto"
+        className="ml-auto flex-1 min-w-44 max-w-72"
         onSubmit={(event) => {
           event.preventDefault();
           const words = sought.trim();
@@ -87,7 +87,7 @@ export function Bar() {
         }}
       >
         <input
-          className="bg-transparent border border-[#55625f] rounded-sm px-3 h-8 w-72 placeholder:text-[#a5b3ae]"
+          className="bg-transparent border border-[#55625f] rounded-sm px-3 h-8 w-full placeholder:text-[#a5b3ae]"
           placeholder={t("bar.find")}
           aria-label={t("bar.find")}
           value={sought}

@@ -26,6 +26,11 @@ export function fullDay(iso: string): string {
   return `${at.getUTCDate()} ${MONTHS[at.getUTCMonth()]} ${at.getUTCFullYear()}`;
 }
 
+/** "13–30 Sep 2026", of two days of one month. */
+export function daysOfMonth(from: string, until: string): string {
+  return `${day(from).getUTCDate()}–${fullDay(until)}`;
+}
+
 /** "Aug 2026" of "2026-08". */
 export function monthWords(iso: string): string {
   const [year, month] = iso.split("-").map(Number);
