@@ -17,6 +17,7 @@ import { Facts } from "./Facts";
 import { Gets } from "./Gets";
 import { HouseholdClaims } from "./HouseholdClaims";
 import { Notices } from "./Notices";
+import { Parting } from "./Parting";
 import { Restricted } from "./Restricted";
 import { Times, type TwoTimes } from "./Times";
 
@@ -29,6 +30,7 @@ export function Household() {
   const session = useSession();
   const [times, setTimes] = useState<TwoTimes>({});
   const [noting, setNoting] = useState(false);
+  const [parting, setParting] = useState(false);
   const [attempt, refusal] = useTrying();
   const household = useQuery({
     queryKey: ["household", id, times],
@@ -88,6 +90,9 @@ export function Household() {
                 <Times view={view} times={times} onTimes={setTimes} />
                 {works && (
                   <p className="flex items-center gap-4">
+                    <button type="button" className="plain-link" onClick={() => setParting(true)}>
+                      {t("parting.open")}
+                    </button>
                     <button type="button" className="plain-link" onClick={() => setNoting(true)}>
                       {t("death.open")}
                     </button>
@@ -104,6 +109,9 @@ export function Household() {
               )}
             </header>
             <Notices household={id} today={view.today} works={works} pins={works} />
+            {works && parting && (
+              <Parting household={id} today={view.today} onOver={() => setParting(false)} />
+            )}
             {works && (
               <Deaths household={id} today={view.today} noting={noting} onNoted={() => setNoting(false)} />
             )}

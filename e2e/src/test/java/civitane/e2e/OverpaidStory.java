@@ -38,8 +38,7 @@ public class OverpaidStory extends Story {
     assertThat(page.getByText("Granted").first()).isVisible();
 
     signIn(page, "edda");
-    var household = fromDatabase(
-            "select household_id from claim where number = '" + number + "'")
+    var household = fromDatabase("select household_id from claim where number = '" + number + "'")
         .get(0);
     go(page, "/households/" + household);
     var owes = page.getByRole(
@@ -70,6 +69,7 @@ public class OverpaidStory extends Story {
   }
 
   private Locator button(String name) {
-    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).first();
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
+        .first();
   }
 }

@@ -30,7 +30,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -82,10 +81,10 @@ class Deaths {
     var facts = ledgers.household(household);
     var died = ledgers.died(household);
     var adults = Conversation.adults(facts.packet());
-    var alive = people(facts).filter(one -> !died.containsKey(one.subject())).toList();
+    var alive = Member.of(facts).filter(one -> !died.containsKey(one.subject())).toList();
     return new DeathsView(
         alive.stream().map(Member::view).toList(),
-        people(facts)
+        Member.of(facts)
             .filter(one -> died.containsKey(one.subject()) && isOpen(household, one))
             .map(one -> new DeathsView.OpenDeath(
                 one.subject(),
@@ -108,27 +107,13 @@ class Deaths {
     return Objects.requireNonNull(died.get(person));
   }
 
-  /** Somebody of a household, by the subject they are. */
-  private record Member(UUID subject, Person person) {
-    DeathsView.Living view() {
-      return new DeathsView.Living(
-          subject, person.fullName(), person.role().word(), person.birthDate());
-    }
-  }
-
-  private static Stream<Member> people(Assembled facts) {
-    return facts.packet().household().people().stream()
-        .map(person ->
-            new Member(Objects.requireNonNull(facts.places().ids().get(person.id())), person));
-  }
-
   /** Records that somebody died, by whom it was told; once. */
   @Transactional
   void report(
       Staff.Colleague by, UUID household, UUID person, @Nullable LocalDate on, String told) {
     ledgers.hold(household);
     var facts = ledgers.household(household);
-    var dead = people(facts)
+    var dead = Member.of(facts)
         .filter(one -> one.subject().equals(person))
         .findFirst()
         .orElseThrow(() -> Problem.notThere("Somebody of this household"));
@@ -187,25 +172,8 @@ class Deaths {
   private static List<Person> without(Assembled facts, Person dead, @Nullable Person inTheirPlace) {
     return facts.packet().household().people().stream()
         .filter(person -> !person.id().equals(dead.id()))
-        .map(person -> inTheirPlace == null ? person : person.as(role(person, inTheirPlace)))
+        .map(person -> inTheirPlace == null ? person : Roles.nextTo(inTheirPlace, person))
         .toList();
-  }
-
-  /** What somebody is to whoever applies now: as far as that follows, else a relative. */
-  private static Role role(Person person, Person applicant) {
-    if (person.id().equals(applicant.id())) {
-      return Role.APPLICANT;
-    }
-    var was = person.role();
-    return switch (applicant.role()) {
-      case SPOUSE -> was;
-      case CHILD -> was == Role.CHILD ? Role.SIBLING : outside(was);
-      default -> outside(was);
-    };
-  }
-
-  private static Role outside(Role was) {
-    return was == Role.LODGER || was == Role.RESIDENT_CARER ? was : Role.RELATIVE;
   }
 
   /** From the day after, the household is these people; what was the dead one's goes with them. */
@@ -256,7 +224,7 @@ class Deaths {
     }
     var facts = ledgers.household(household);
     var died = ledgers.died(household);
-    var dead = people(facts)
+    var dead = Member.of(facts)
         .filter(one -> one.subject().equals(person) && isOpen(household, one))
         .findFirst()
         .orElseThrow(() -> Problem.overtaken("Somebody has said who goes on. Look at it again."));
@@ -264,7 +232,7 @@ class Deaths {
     if (other == null) {
       claims.undecidedOf(household).forEach(number -> ends(by, number, dead, day, because));
     } else {
-      var living = people(facts)
+      var living = Member.of(facts)
           .filter(one -> one.subject().equals(other) && !died.containsKey(other))
           .filter(one -> Conversation.adults(facts.packet()).contains(one.person()))
           .findFirst()

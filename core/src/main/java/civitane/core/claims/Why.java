@@ -122,6 +122,8 @@ public enum Why implements ReasonCode {
   DIED_FIRST,
   /** Somebody of the household who did not apply has died. */
   MEMBER_DIED(text("name"), date("on"), text("told")),
+  /** People of the household live by themselves since a day. */
+  PARTED(text("who"), date("on"), text("told")),
   /** Somebody who applied through the door is like people of households the office knows. */
   MAY_BE_KNOWN(number("households")),
   ALIKE_SETTLED(text("because")),

@@ -89,6 +89,22 @@ public record Household(
         consents.stream().filter(consent -> ids.contains(consent.person())).toList());
   }
 
+  /** These people in a home of their own, with what is theirs; of what the whole household had nobody was asked yet. */
+  public Household apart(List<Person> these, Address home) {
+    var theirs = of(these, null);
+    return new Household(
+        home,
+        these,
+        0,
+        theirs.incomes(),
+        theirs.noIncome(),
+        null,
+        null,
+        null,
+        null,
+        theirs.consents());
+  }
+
   private static boolean isOf(@Nullable String person, List<String> ids) {
     return person == null || ids.contains(person);
   }
