@@ -288,14 +288,27 @@ create table door_code (
   wrong int not null
 );
 
+-- Grown-ups who were asked to sign what was lodged, each at a contact of their own.
+create table door_signer (
+  id uuid primary key,
+  number text not null references claim (number),
+  person uuid not null references subject,
+  contact text not null,
+  asked_at timestamptz not null,
+  signed_at timestamptz,
+  unique (number, person)
+);
+create index door_signer_contact on door_signer (contact);
+
 -- Somebody who got through the door, by the hash of what their browser shows.
 create table door_visit (
   token_hash text primary key,
   number text references claim (number),
   application_id uuid references application,
+  signer_id uuid references door_signer,
   began_at timestamptz not null,
   touched_at timestamptz not null,
-  check (num_nonnulls(number, application_id) = 1)
+  check (num_nonnulls(number, application_id, signer_id) = 1)
 );
 
 -- An application that a household takes itself, and the contact by which it comes back to it.

@@ -8,14 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.awaitility.Awaitility;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.MvcResult;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -24,31 +19,14 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 /** A household applies through its door: begins, leaves, comes back, signs, and sees from then on where it stands. */
-public class ApplyingTest extends OnDatabase {
-  private static final Pattern SIX_DIGITS = Pattern.compile("\\b\\d{6}\\b");
+public class ApplyingTest extends AtTheDoor {
   private static int phones = 100;
 
   @Autowired
   private Lying lying;
 
-  @AfterMethod
-  public void forgetTries() {
-    clock.ahead(Duration.ZERO);
-    database.sql("delete from sign_in_attempt").update();
-  }
-
   private static String phone() {
     return "0555 030 " + ++phones;
-  }
-
-  private MvcResult perform(MockHttpServletRequestBuilder request, Cookie... cookies)
-      throws Exception {
-    var from = cookies.length == 0 ? request : request.cookie(cookies);
-    return http.perform(from.with(SecurityMockMvcRequestPostProcessors.csrf())).andReturn();
-  }
-
-  private static int status(MvcResult result) {
-    return result.getResponse().getStatus();
   }
 
   private String written(Map<String, ?> body) {
@@ -59,22 +37,8 @@ public class ApplyingTest extends OnDatabase {
     return perform(post("/api/door/beginning/code", written(Map.of("contact", contact))));
   }
 
-  private List<String> codesTo(String contact) {
-    return REGISTERS.messages().stream()
-        .filter(message -> contact.equals(message.get("to")))
-        .map(message -> SIX_DIGITS.matcher(message.get("text")))
-        .filter(Matcher::find)
-        .map(Matcher::group)
-        .toList();
-  }
-
   private String codeTo(String contact) throws Exception {
-    var before = codesTo(contact).size();
-    assertEquals(status(ask(contact)), 202);
-    Awaitility.await()
-        .atMost(Duration.ofSeconds(20))
-        .until(() -> codesTo(contact).size() > before);
-    return codesTo(contact).get(0);
+    return codeTo(contact, post("/api/door/beginning/code", written(Map.of("contact", contact))));
   }
 
   private MvcResult enter(String contact, String code, String service) throws Exception {
@@ -86,9 +50,7 @@ public class ApplyingTest extends OnDatabase {
   }
 
   private Cookie begun(String contact, String service) throws Exception {
-    var entered = enter(contact, codeTo(contact), service);
-    assertEquals(status(entered), 204);
-    return entered.getResponse().getCookie("civitane-door");
+    return visit(enter(contact, codeTo(contact), service));
   }
 
   private JsonNode form(Cookie visit) throws Exception {

@@ -28,6 +28,7 @@ public class AuthorisationTest extends OnDatabase {
       "/api/door/entry",
       "/api/door/beginning/code",
       "/api/door/beginning/entry",
+      "/api/door/signing/entry",
       "/api/door/exit",
       "/applications/{id}",
       "/claims/{number}",

@@ -9,14 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.regex.Pattern;
 import org.awaitility.Awaitility;
 import org.springframework.http.MediaType;
-import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.MvcResult;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
-import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -27,8 +23,7 @@ import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
 /** The household's door: a code to its own contact, and behind it nothing but its own. */
-public class DoorTest extends OnDatabase {
-  private static final Pattern SIX_DIGITS = Pattern.compile("\\b\\d{6}\\b");
+public class DoorTest extends AtTheDoor {
   private static int phones = 100;
 
   private record Lodged(String number, String phone) {}
@@ -46,23 +41,6 @@ public class DoorTest extends OnDatabase {
         "\"role\": \"applicant\"",
         "\"role\": \"applicant\", \"contact\": {\"phone\": \"%s\", \"mayText\": %s}"
             .formatted(phone, mayText));
-  }
-
-  /** What was tried ahead of the clock would be waited for once it goes back. */
-  @AfterMethod
-  public void forgetTries() {
-    clock.ahead(Duration.ZERO);
-    database.sql("delete from sign_in_attempt").update();
-  }
-
-  private MvcResult perform(MockHttpServletRequestBuilder request, Cookie... cookies)
-      throws Exception {
-    var from = cookies.length == 0 ? request : request.cookie(cookies);
-    return http.perform(from.with(SecurityMockMvcRequestPostProcessors.csrf())).andReturn();
-  }
-
-  private int status(MvcResult result) {
-    return result.getResponse().getStatus();
   }
 
   private MvcResult ask(String number) throws Exception {
@@ -93,9 +71,7 @@ public class DoorTest extends OnDatabase {
   }
 
   private Cookie through(Lodged claim) throws Exception {
-    var entered = enter(claim.number(), codeFor(claim));
-    assertEquals(status(entered), 204);
-    return entered.getResponse().getCookie("civitane-door");
+    return visit(enter(claim.number(), codeFor(claim)));
   }
 
   private JsonNode standing(Cookie visit, String language) throws Exception {

@@ -43,7 +43,7 @@ public class PartingStory extends Story {
         .press("Enter");
     assertThat(page.getByText("lodged")).isVisible();
     page.keyboard().press("Alt+r");
-    assertThat(page.getByText("Lives elsewhere since")).isVisible();
+    assertThat(page.getByText("Lives elsewhere since").first()).isVisible();
   }
 
   private Locator button(String name) {

@@ -140,6 +140,14 @@ class DoorKeeper {
     return token;
   }
 
+  /** Lets somebody sign who has shown that they are the one who was asked. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public String letSign(UUID request) {
+    var token = Secret.token();
+    rows.beginToSign(Secret.hash(token), request, clock.instant());
+    return token;
+  }
+
   /** What they applied for is lodged: from now on the visit is to the claim. */
   @Transactional
   public void goesOnWith(String token, String number) {

@@ -1,5 +1,7 @@
 package civitane.app.door;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.Optional;
@@ -58,23 +60,32 @@ class DoorRows {
   }
 
   void begin(String tokenHash, String number, Instant at) {
-    begin(tokenHash, number, null, at);
+    begin(tokenHash, number, null, null, at);
   }
 
   void beginToApply(String tokenHash, UUID application, Instant at) {
-    begin(tokenHash, null, application, at);
+    begin(tokenHash, null, application, null, at);
+  }
+
+  void beginToSign(String tokenHash, UUID signer, Instant at) {
+    begin(tokenHash, null, null, signer, at);
   }
 
   private void begin(
-      String tokenHash, @Nullable String number, @Nullable UUID application, Instant at) {
+      String tokenHash,
+      @Nullable String number,
+      @Nullable UUID application,
+      @Nullable UUID signer,
+      Instant at) {
     database
         .sql("""
-            insert into door_visit (token_hash, number, application_id, began_at, touched_at)
-            values (:token, :number, :application, :at, :at)
+            insert into door_visit (token_hash, number, application_id, signer_id, began_at, touched_at)
+            values (:token, :number, :application, :signer, :at, :at)
             """)
         .param("token", tokenHash)
         .param("number", number)
         .param("application", application)
+        .param("signer", signer)
         .param("at", Timestamp.from(at))
         .update();
   }
@@ -90,17 +101,24 @@ class DoorRows {
   Optional<Visit> visit(String tokenHash) {
     return database
         .sql("""
-            select c.household_id, v.number, v.began_at, v.touched_at, v.application_id
+            select c.household_id, v.number, v.began_at, v.touched_at, v.application_id, v.signer_id
             from door_visit v left join claim c on c.number = v.number where v.token_hash = ?
             """)
         .param(tokenHash)
         .query((row, n) -> new Visit(
-            row.getString(2) == null
-                ? new Applicant(row.getObject(5, UUID.class))
-                : new Visitor(row.getObject(1, UUID.class), row.getString(2)),
-            row.getTimestamp(3).toInstant(),
-            row.getTimestamp(4).toInstant()))
+            guest(row), row.getTimestamp(3).toInstant(), row.getTimestamp(4).toInstant()))
         .optional();
+  }
+
+  private static Guest guest(ResultSet row) throws SQLException {
+    var number = row.getString("number");
+    var application = row.getObject("application_id", UUID.class);
+    if (number != null) {
+      return new Visitor(row.getObject("household_id", UUID.class), number);
+    }
+    return application == null
+        ? new Signer(row.getObject("signer_id", UUID.class))
+        : new Applicant(application);
   }
 
   void touch(String tokenHash, Instant at) {

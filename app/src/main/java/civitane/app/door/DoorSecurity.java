@@ -28,6 +28,8 @@ class DoorSecurity {
             .hasRole(Visitor.ROLE)
             .requestMatchers("/api/door/application", "/api/door/application/**")
             .hasRole(Applicant.ROLE)
+            .requestMatchers("/api/door/signing", "/api/door/signing/otherwise")
+            .hasRole(Signer.ROLE)
             .requestMatchers(
                 "/door",
                 "/door.html",
@@ -36,6 +38,7 @@ class DoorSecurity {
                 "/api/door/entry",
                 "/api/door/beginning/code",
                 "/api/door/beginning/entry",
+                "/api/door/signing/entry",
                 "/api/door/exit")
             .permitAll()
             .anyRequest()

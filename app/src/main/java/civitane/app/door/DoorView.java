@@ -34,8 +34,17 @@ record DoorView(List<DoorClaim> claims) {
    * @param until by when, in words
    * @param paper whether a paper answers it
    * @param came whether something came for it that is being looked at
+   * @param signer whether it is that another grown-up signs
+   * @param asked since when they are asked, in words; empty where they are not
    */
-  record DoorWanted(int item, String words, String until, boolean paper, boolean came) {}
+  record DoorWanted(
+      int item,
+      String words,
+      String until,
+      boolean paper,
+      boolean came,
+      boolean signer,
+      String asked) {}
 
   /**
    * Something that was written.

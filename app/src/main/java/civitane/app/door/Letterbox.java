@@ -124,7 +124,8 @@ class Letterbox {
     return new Actor.Person(known(facts.places().ids().get(applicant)));
   }
 
-  private Item wanted(Visitor by, String number, int item) {
+  /** What is wanted of the household by an item of a claim that a visitor may see. */
+  Item wanted(Visitor by, String number, int item) {
     see(by, number);
     return claims
         .claim(number)

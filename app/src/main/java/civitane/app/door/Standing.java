@@ -56,6 +56,7 @@ class Standing {
   private final Letters letters;
   private final LettersOut lettersOut;
   private final Grants grants;
+  private final AskedSigners signers;
   private final Staff staff;
   private final Clock clock;
 
@@ -65,6 +66,7 @@ class Standing {
       Letters letters,
       LettersOut lettersOut,
       Grants grants,
+      AskedSigners signers,
       Staff staff,
       Clock clock) {
     this.claims = claims;
@@ -72,6 +74,7 @@ class Standing {
     this.letters = letters;
     this.lettersOut = lettersOut;
     this.grants = grants;
+    this.signers = signers;
     this.staff = staff;
     this.clock = clock;
   }
@@ -109,7 +112,7 @@ class Standing {
             ? null
             : words.say("door.works", "name", staff.nameOf(holder)),
         claim.stretches(today).stream().map(stretch -> of(stretch, words)).toList(),
-        wanted(claim, words),
+        wanted(number, claim, words),
         told
             ? grants.awards(number).stream()
                 .map(award -> words.award(service, award))
@@ -133,20 +136,23 @@ class Standing {
             words.say("door.turn." + turn)));
   }
 
-  private static List<DoorView.DoorWanted> wanted(Claim claim, Words words) {
+  private List<DoorView.DoorWanted> wanted(String number, Claim claim, Words words) {
     return claim.live().stream()
         .filter(item -> item.want().owner() == Turn.HOUSEHOLD)
-        .map(item -> wanted(item, words))
+        .map(item -> wanted(number, item, words))
         .toList();
   }
 
-  private static DoorView.DoorWanted wanted(Item item, Words words) {
+  private DoorView.DoorWanted wanted(String number, Item item, Words words) {
+    var isSignature = item.want().kind() == ItemKind.SIGNATURE;
     return new DoorView.DoorWanted(
         item.id(),
         words.capital(words.say(item.want().reasons(), Voice.LETTER)),
         words.say("door.wanted.until", "until", item.dueOn()),
         item.want().kind() == ItemKind.PAPER,
-        item.state() == ItemState.ANSWERED);
+        item.state() == ItemState.ANSWERED,
+        isSignature && signers.isOfAnother(number, item),
+        isSignature ? signers.askedSince(number, item, words) : "");
   }
 
   private DoorView.DoorMessage said(Claims.Told told, Words words) {

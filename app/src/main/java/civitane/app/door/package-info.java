@@ -8,6 +8,7 @@
       "determining",
       "drafts",
       "jobs",
+      "ledger",
       "letters",
       "lodging",
       "messages",

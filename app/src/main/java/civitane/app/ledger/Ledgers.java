@@ -5,6 +5,7 @@ import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Paper;
 import civitane.core.facts.Payslip;
+import civitane.core.facts.Signature;
 import civitane.core.ledger.Added;
 import civitane.core.ledger.Assembled;
 import civitane.core.ledger.EntryKind;
@@ -110,6 +111,22 @@ public class Ledgers {
         at,
         recording(EntryKind.USED, source, by, at.toLocalDate()),
         now(LocalDate.MAX)));
+  }
+
+  /** Records that somebody signed a request after it was lodged. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void sign(
+      UUID household, UUID request, Assembled facts, Signature told, Source source, String by) {
+    hold(household);
+    var today = LocalDate.now(clock);
+    add(Telling.signed(
+        of(household),
+        household,
+        request,
+        told,
+        facts.places().ids(),
+        recording(EntryKind.SAID, source, by, today),
+        now(today)));
   }
 
   /** Records that a request is assessed for the day of a change from now on. */

@@ -112,6 +112,11 @@ public enum Why implements ReasonCode {
   /** What a caseworker wrote in words of their own. */
   WRITTEN_TO_FREELY(text("text")),
   MESSAGE_SETTLED(text("because")),
+  /** Somebody who was still to sign was asked to, at a contact of their own. */
+  ASKED_TO_SIGN(text("who")),
+  SIGNED_LATER(text("who"), text("name"), word("how")),
+  /** Somebody who was asked to sign says that something is wrong. */
+  SIGNER_SAYS(text("who"), text("text")),
   /** Somebody of the office saw who stood there, and gave them a code for the door. */
   DOOR_CODE_GIVEN(text("by"), text("seen")),
   /** Whoever applied has died. */

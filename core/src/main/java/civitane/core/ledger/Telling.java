@@ -8,6 +8,7 @@ import civitane.core.facts.Paper;
 import civitane.core.facts.Parts;
 import civitane.core.facts.Payslip;
 import civitane.core.facts.Request;
+import civitane.core.facts.Signature;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
@@ -206,6 +207,26 @@ public final class Telling {
         .subjectOf(pointer)
         .ifPresent(subject ->
             telling.find(subject, pointer.substring(pointer.lastIndexOf('/') + 1), value)));
+    return new Added(telling.subjects, telling.entries);
+  }
+
+  /**
+   * That somebody signed a request after it was lodged.
+   *
+   * @param ids the people that the signature names, by their ids in the packet
+   */
+  public static Added signed(
+      Ledger ledger,
+      UUID household,
+      UUID request,
+      Signature told,
+      Map<String, UUID> ids,
+      Recording how,
+      When now) {
+    var telling = new Telling(ledger, household, ids, how, now);
+    var signed = telling.fresh(SubjectKind.SIGNATURE, request);
+    telling.say(signed, Ledger.LISTED, true, null);
+    telling.fields(signed, SubjectKind.SIGNATURE, told);
     return new Added(telling.subjects, telling.entries);
   }
 
