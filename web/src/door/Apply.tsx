@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { api, done, type Schemas } from "../api/client";
+import { api, done, Refusal, type Schemas } from "../api/client";
 import { AlsoAsk } from "./AlsoAsk";
 import { ApplyPage } from "./ApplyPage";
 import { Aside } from "./Aside";
@@ -9,23 +9,33 @@ import { SignPage } from "./SignPage";
 import { useKeeping } from "./useKeeping";
 import { useSay } from "./words";
 
+/** Who is there may see something else. */
+const ANOTHER = 403;
+
 interface Props {
   language: string;
   onLodged: () => Promise<void>;
   onAside: () => void;
   /** The visit is over: what was typed is not sent any more. */
   onOver: () => void;
+  /** Whoever is there does not apply: they were asked to sign. */
+  onSigns: () => void;
 }
 
 /** An application taken by whoever it is of, wherever they are. */
-export function Apply({ language, onLodged, onAside, onOver }: Props) {
+export function Apply({ language, onLodged, onAside, onOver, onSigns }: Props) {
   const say = useSay();
   const form = useQuery({
     queryKey: ["door", "application", language],
     queryFn: () => done(api.GET("/api/door/application", { params: { query: { language } } })),
     gcTime: 0,
+    retry: (count, problem) => !(problem instanceof Refusal) && count < 3,
     placeholderData: (before) => before,
   });
+  const isAnother = form.error instanceof Refusal && form.error.status === ANOTHER;
+  useEffect(() => {
+    if (isAnother) onSigns();
+  }, [isAnother, onSigns]);
   const reload = useCallback(async () => {
     await form.refetch();
   }, [form.refetch]);

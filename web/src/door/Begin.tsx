@@ -1,11 +1,9 @@
-import { type FormEvent, useId, useState } from "react";
-import { Against } from "./Against";
+import { useState } from "react";
 import { put } from "./asking";
 import { CodeStep } from "./CodeStep";
+import { ContactStep } from "./ContactStep";
 import { refusedWith, useTries } from "./useTries";
 import { useSay, useTongue } from "./words";
-
-const WRONG = 422;
 
 interface Props {
   /** What is asked for; none where something begun is gone on with. */
@@ -17,22 +15,10 @@ interface Props {
 export function Begin({ service, onBegun }: Props) {
   const say = useSay();
   const language = useTongue();
-  const how = useId();
   const [contact, setContact] = useState("");
   const [sent, setSent] = useState(false);
   const { against, setAgainst, busy, trying } = useTries();
 
-  const ask = (event: FormEvent) => {
-    event.preventDefault();
-    void trying(async () => {
-      const response = await put("beginning/code", { contact, language });
-      if (!response.ok) {
-        return refusedWith(response, response.status === WRONG ? "apply.notContact" : "failed");
-      }
-      setSent(true);
-      return "";
-    });
-  };
   const enter = (code: string) => {
     void trying(async () => {
       const typed = { contact, code, service, language };
@@ -56,28 +42,11 @@ export function Begin({ service, onBegun }: Props) {
       }}
     />
   ) : (
-    <form onSubmit={ask} className="pb-4" noValidate>
-      <label className="block">
-        {say("apply.contact")}
-        <input
-          className="door-field"
-          dir="ltr"
-          autoComplete="off"
-          autoCapitalize="none"
-          spellCheck={false}
-          maxLength={200}
-          aria-describedby={how}
-          value={contact}
-          onChange={(event) => setContact(event.target.value)}
-        />
-      </label>
-      <p id={how} className="soft mt-1 mb-4">
-        {say("apply.contactHow")} {say("apply.kept")}
-      </p>
-      <Against says={against && say(against)} />
-      <button type="submit" className="door-button door-main" disabled={busy}>
-        {say("entry.send")}
-      </button>
-    </form>
+    <ContactStep
+      contact={contact}
+      onContact={setContact}
+      how={`${say("apply.contactHow")} ${say("apply.kept")}`}
+      onSent={() => setSent(true)}
+    />
   );
 }

@@ -11,6 +11,7 @@ interface Props {
   busy: boolean;
   onEnter: (code: string) => void;
   onBack: () => void;
+  /** What else is asked, or said, below the code. */
   children?: ReactNode;
 }
 
@@ -42,6 +43,7 @@ export function CodeStep({ sent, back, against, busy, onEnter, onBack, children 
           onChange={(event) => setCode(event.target.value)}
         />
       </label>
+      {children}
       <Against key={against} says={against && say(against)} />
       <div className="flex flex-wrap gap-3 items-center">
         <button type="submit" className="door-button door-main" disabled={busy}>
@@ -51,7 +53,6 @@ export function CodeStep({ sent, back, against, busy, onEnter, onBack, children 
           {back}
         </button>
       </div>
-      {children}
     </form>
   );
 }

@@ -6,6 +6,7 @@ import { Begin } from "./Begin";
 import { ClaimCard } from "./ClaimCard";
 import { Entry } from "./Entry";
 import { Offers } from "./Offers";
+import { SignEntry } from "./SignEntry";
 import { useIdle } from "./useIdle";
 import { DoorWords, firstTongue, TONGUES, Tongue } from "./words";
 
@@ -14,6 +15,7 @@ const APPLIES = 403;
 
 // Who only looks does without it.
 const Apply = lazy(() => import("./Apply").then((read) => ({ default: read.Apply })));
+const Cosign = lazy(() => import("./Cosign").then((read) => ({ default: read.Cosign })));
 
 /** The household's door: before it where to turn and what there is, behind it where their claims stand. */
 export function Door() {
@@ -41,7 +43,9 @@ export function Door() {
     if (refused === APPLIES) setApplies(true);
     else if (refused === NOBODY || standing.isSuccess) setApplies(false);
   }, [refused, standing.isSuccess]);
-  const isApplying = applies && !over;
+  const [signs, setSigns] = useState(false);
+  const isSigning = signs && !over;
+  const isApplying = applies && !signs && !over;
   useEffect(() => {
     document.documentElement.lang = start.data?.language ?? "en";
     document.documentElement.dir = start.data?.rightToLeft ? "rtl" : "ltr";
@@ -49,9 +53,11 @@ export function Door() {
   const end = useCallback(() => {
     queries.removeQueries({ queryKey: ["door", "standing"] });
     queries.removeQueries({ queryKey: ["door", "application"] });
+    queries.removeQueries({ queryKey: ["door", "signing"] });
+    setSigns(false);
     setOver(true);
   }, [queries]);
-  useIdle(isIn || isApplying, end);
+  useIdle(isIn || isApplying || isSigning, end);
   const comeIn = async () => {
     await standing.refetch();
     setOver(false);
@@ -97,11 +103,16 @@ export function Door() {
               {told === "sign.done" && <span className="block mt-2 font-normal">{say("sign.next")}</span>}
             </p>
           )}
-          {isApplying ? (
+          {isSigning ? (
+            <Suspense fallback={null}>
+              <Cosign onOver={end} />
+            </Suspense>
+          ) : isApplying ? (
             <Suspense fallback={null}>
               <Apply
                 language={language}
                 onOver={end}
+                onSigns={() => setSigns(true)}
                 onLodged={async () => {
                   await comeIn();
                   setTold("sign.done");
@@ -137,6 +148,15 @@ export function Door() {
               <details className="door-more mt-4">
                 <summary className="font-bold">{say("apply.again")}</summary>
                 <Begin onBegun={comeIn} />
+              </details>
+              <details className="door-more mt-4">
+                <summary className="font-bold">{say("signer.open")}</summary>
+                <SignEntry
+                  onEntered={() => {
+                    setOver(false);
+                    setSigns(true);
+                  }}
+                />
               </details>
               <Offers offers={start.data.offers} onBegun={comeIn} />
             </>

@@ -46,19 +46,20 @@ export function Entry({ onEntered }: Props) {
       <h1 className="case text-[1.6rem] leading-tight mt-3 mb-2">{say("entry.title")}</h1>
       <p className="door-band my-4">{say("urgent")}</p>
       {sent ? (
-        <CodeStep
-          sent={say("entry.sent")}
-          back={say("entry.other")}
-          against={against}
-          busy={busy}
-          onEnter={enter}
-          onBack={() => {
-            setSent(false);
-            setAgainst("");
-          }}
-        >
-          <p className="soft mt-5">{say("entry.none")}</p>
-        </CodeStep>
+        <>
+          <CodeStep
+            sent={say("entry.sent")}
+            back={say("entry.other")}
+            against={against}
+            busy={busy}
+            onEnter={enter}
+            onBack={() => {
+              setSent(false);
+              setAgainst("");
+            }}
+          />
+          <p className="soft mt-1">{say("entry.none")}</p>
+        </>
       ) : (
         <form onSubmit={ask} noValidate>
           <label className="block">

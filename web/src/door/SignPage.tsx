@@ -3,6 +3,7 @@ import { type FormEvent, type ReactNode, useId, useState } from "react";
 import { api, done, type Schemas } from "../api/client";
 import { Against } from "./Against";
 import { put } from "./asking";
+import { Read } from "./Read";
 import { useTries } from "./useTries";
 import { useSay, useTongue } from "./words";
 
@@ -54,25 +55,7 @@ export function SignPage({ version, settle, onGoTo, onLodged, children }: Props)
       )}
       <h2 className="case text-[1.2rem] mt-2">{say("sign.told")}</h2>
       {told.data?.sections.length === 0 && <p className="py-2">{say("sign.nothing")}</p>}
-      {told.data?.sections.map((section) => (
-        <section key={section.title} className="py-2">
-          <h3 className="font-bold">{section.title}</h3>
-          <dl>
-            {section.lines.map((line, i) => (
-              <div key={i} className="door-line">
-                <dt className="soft">{line.label}</dt>
-                <dd>{line.value}</dd>
-              </div>
-            ))}
-          </dl>
-        </section>
-      ))}
-      <h2 className="case text-[1.2rem] mt-4">{say("sign.stated")}</h2>
-      <ul className="list-disc ps-5 mb-4">
-        {told.data?.statements.map((one) => (
-          <li key={one}>{one}</li>
-        ))}
-      </ul>
+      <Read sections={told.data?.sections ?? []} statements={told.data?.statements ?? []} />
       {children}
       <form onSubmit={ask}>
         <label htmlFor={id} className="block mb-1">

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
+import { AskSigner } from "./AskSigner";
 import { PaperSent } from "./PaperSent";
 import { Telling } from "./Telling";
 import { useSay } from "./words";
@@ -26,8 +27,11 @@ export function Wanted({ claim, wanted, onChanged }: Props) {
       ) : (
         <>
           {wanted.paper && <PaperSent claim={claim} wanted={wanted} onChanged={onChanged} />}
+          {wanted.signer && (
+            <AskSigner path={`${place}/signer`} about={id} asked={wanted.asked} onAsked={onChanged} />
+          )}
           <p className="flex flex-wrap gap-4 items-center mt-1">
-            {!wanted.paper && telling !== "answer" && (
+            {!wanted.paper && !wanted.signer && telling !== "answer" && (
               <button
                 type="button"
                 className="door-button"

@@ -147,7 +147,10 @@ public class ApplyingStory extends Story {
     second.setViewportSize(WIDE, HIGH);
     go(second, "/door?language=pt");
     second.getByText("Continuar o que comecei").click();
-    second.getByLabel("O seu próprio telefone ou correio eletrónico").fill(mail);
+    second
+        .locator("details[open]")
+        .getByLabel("O seu próprio telefone ou correio eletrónico")
+        .fill(mail);
     second.keyboard().press("Enter");
     second.getByLabel("Código, seis algarismos").fill(codeTo(mail, "O seu código"));
     second.keyboard().press("Enter");
