@@ -55,7 +55,7 @@ export function Cosign({ onOver }: { onOver: () => void }) {
       <p className="soft">{read.data.asks}</p>
       <h1 className="case text-[1.5rem] leading-tight mb-2">{say("signer.title")}</h1>
       <p className="soft">{say("told.home")}</p>
-      <Read sections={read.data.sections} statements={read.data.statements} />
+      <Read title={say("signer.told")} sections={read.data.sections} statements={read.data.statements} />
       <form onSubmit={sign}>
         <label htmlFor={id} className="block mb-1">
           {say("sign.name")} <span className="case">({read.data.name})</span>

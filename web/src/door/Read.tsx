@@ -2,15 +2,18 @@ import type { Schemas } from "../api/client";
 import { useSay } from "./words";
 
 interface Props {
+  title: string;
   sections: Schemas["Section"][];
   statements: string[];
 }
 
 /** Everything that was told, and what is stated by signing it. */
-export function Read({ sections, statements }: Props) {
+export function Read({ title, sections, statements }: Props) {
   const say = useSay();
   return (
     <>
+      <h2 className="case text-[1.2rem] mt-2">{title}</h2>
+      {sections.length === 0 && <p className="py-2">{say("sign.nothing")}</p>}
       {sections.map((section) => (
         <section key={section.title} className="py-2">
           <h3 className="font-bold">{section.title}</h3>

@@ -53,9 +53,11 @@ export function SignPage({ version, settle, onGoTo, onLodged, children }: Props)
           {say("offline")}
         </p>
       )}
-      <h2 className="case text-[1.2rem] mt-2">{say("sign.told")}</h2>
-      {told.data?.sections.length === 0 && <p className="py-2">{say("sign.nothing")}</p>}
-      <Read sections={told.data?.sections ?? []} statements={told.data?.statements ?? []} />
+      <Read
+        title={say("sign.told")}
+        sections={told.data?.sections ?? []}
+        statements={told.data?.statements ?? []}
+      />
       {children}
       <form onSubmit={ask}>
         <label htmlFor={id} className="block mb-1">
