@@ -8,6 +8,6 @@ for name in CIVITANE_DB_URL CIVITANE_DB_USER CIVITANE_DB_PASSWORD CIVITANE_AUDIT
 done
 build_app
 export CIVITANE_PORT=0 CIVITANE_MANAGEMENT_PORT=0
-exec java -jar app/target/app-0.1.0-exec.jar \
+exec java -jar app/target/app-0.2.0-exec.jar \
   --spring.profiles.active=production --civitane.audit=verify --spring.main.banner-mode=off \
   --logging.level.root=error --logging.level.civitane=off

@@ -12,7 +12,7 @@ step "Building the benchmarks" build-bench \
 if [ "${1:-}" = desk ]; then
   shift
   case "${1:-}" in [0-9]*) port="$1" && shift ;; esac
-  exec java -cp "bench/target/bench-0.1.0.jar:bench/target/lib/*" civitane.bench.desk.DeskBench \
+  exec java -cp "bench/target/bench-0.2.0.jar:bench/target/lib/*" civitane.bench.desk.DeskBench \
     "http://127.0.0.1:${port:-8480}" "$pg_url?options=-c%20jit=off" "$@"
 fi
-exec java -cp "bench/target/bench-0.1.0.jar:bench/target/lib/*" org.openjdk.jmh.Main "$@"
+exec java -cp "bench/target/bench-0.2.0.jar:bench/target/lib/*" org.openjdk.jmh.Main "$@"

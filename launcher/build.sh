@@ -15,7 +15,7 @@ is_stale() {
 build_packet() {
   need_java
   # Maven leaves a jar as it was when nothing in it changed, so none of them tells when it was built last.
-  if is_stale packet/target/built pom.xml core words packet || [ ! -e packet/target/packet-0.1.0.jar ]; then
+  if is_stale packet/target/built pom.xml core words packet || [ ! -e packet/target/packet-0.2.0.jar ]; then
     step "Building the rules" build-packet \
       mvn -B -q -pl core,words,packet -am -DskipTests -Dspotless.check.skip=true package
     touch packet/target/built
@@ -25,7 +25,7 @@ build_packet() {
 build_app() {
   need_java
   need_node
-  if is_stale app/target/app-0.1.0-exec.jar pom.xml core words packet web/src web/words.mjs web/package.json web/pom.xml standins app; then
+  if is_stale app/target/app-0.2.0-exec.jar pom.xml core words packet web/src web/words.mjs web/package.json web/pom.xml standins app; then
     # A migration that is gone from the sources must be gone from what was built of them.
     rm -rf app/target/classes/db
     step "Building Civitane (the first time takes some minutes)" build-app \

@@ -22,7 +22,7 @@ case "$households$claims$seed" in *[!0-9]*) fail "--households, --claims and --s
 need_java
 postgres_running demo || fail "the demo is not running: ./civitane start first, then this in a second window"
 say "Loading $households households with $claims claims (a million take about a quarter of an hour) …"
-CIVITANE_DB_URL="$pg_url" CIVITANE_PORT=0 java -jar app/target/app-0.1.0-exec.jar \
+CIVITANE_DB_URL="$pg_url" CIVITANE_PORT=0 java -jar app/target/app-0.2.0-exec.jar \
   "--civitane.load.households=$households" "--civitane.load.claims=$claims" "--civitane.load.seed=$seed" \
   --spring.main.banner-mode=off --logging.level.root=off --logging.level.civitane=off 2>"$home/load.log" ||
   fail "it could not be loaded; see .civitane/load.log"

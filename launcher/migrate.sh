@@ -6,4 +6,4 @@ for name in CIVITANE_DB_URL CIVITANE_DB_OWNER CIVITANE_DB_OWNER_PASSWORD CIVITAN
   [ -n "${!name:-}" ] || fail "$name is not set; docs/running.md says what it is"
 done
 build_app
-exec java -jar app/target/app-0.1.0-exec.jar --civitane.migrate=yes
+exec java -jar app/target/app-0.2.0-exec.jar --civitane.migrate=yes

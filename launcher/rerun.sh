@@ -12,5 +12,5 @@ postgres_place demo
 build_app
 postgres_start demo
 trap postgres_stop EXIT
-CIVITANE_DB_URL="$pg_url" CIVITANE_PORT=0 java -jar app/target/app-0.1.0-exec.jar --civitane.rerun=yes \
+CIVITANE_DB_URL="$pg_url" CIVITANE_PORT=0 java -jar app/target/app-0.2.0-exec.jar --civitane.rerun=yes \
   --spring.main.banner-mode=off --logging.level.root=off --logging.level.civitane=off 2>"$home/rerun.log"

@@ -13,4 +13,4 @@ elif [ -n "${CIVITANE_TLS_CERTIFICATE:-}" ]; then
   flags+=("--server.ssl.certificate=file:$CIVITANE_TLS_CERTIFICATE"
     "--server.ssl.certificate-private-key=file:${CIVITANE_TLS_KEY:-}")
 fi
-exec java -jar app/target/app-0.1.0-exec.jar --spring.profiles.active=production ${flags[@]+"${flags[@]}"}
+exec java -jar app/target/app-0.2.0-exec.jar --spring.profiles.active=production ${flags[@]+"${flags[@]}"}

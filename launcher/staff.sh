@@ -15,6 +15,6 @@ if [ "$what" = add ] || [ "$what" = password ]; then
   IFS= read -rs password || true
   [ -t 0 ] && say ""
 fi
-printf '%s\n' "$password" | CIVITANE_PORT=0 CIVITANE_MANAGEMENT_PORT=0 java -jar app/target/app-0.1.0-exec.jar \
+printf '%s\n' "$password" | CIVITANE_PORT=0 CIVITANE_MANAGEMENT_PORT=0 java -jar app/target/app-0.2.0-exec.jar \
   --spring.profiles.active=production "--civitane.staff=$what" --spring.main.banner-mode=off \
   --logging.level.root=error --logging.level.civitane=off "$@"

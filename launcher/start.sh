@@ -52,11 +52,11 @@ trap stop EXIT
 trap 'exit 0' INT TERM
 
 # What stands in for the registers of others is a process of its own, so that it can be slow or down as they are.
-java -cp "standins/target/standins-0.1.0.jar:standins/target/lib/*" civitane.standins.StandIns "$registers_port" \
+java -cp "standins/target/standins-0.2.0.jar:standins/target/lib/*" civitane.standins.StandIns "$registers_port" \
   >"$home/registers.log" 2>&1 9>&- &
 registers=$!
 CIVITANE_DB_URL="$pg_url" CIVITANE_PORT="$port" \
-  java -jar app/target/app-0.1.0-exec.jar --civitane.demo=yes \
+  java -jar app/target/app-0.2.0-exec.jar --civitane.demo=yes \
   "--civitane.signing-key=$home/signing.key" \
   "--civitane.audit-key=$home/audit.key" "--civitane.audit-anchor=$home/audit.anchor" \
   "--civitane.registers.at=http://127.0.0.1:$registers_port" \

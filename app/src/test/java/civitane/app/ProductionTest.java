@@ -21,11 +21,15 @@ import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
@@ -198,6 +202,8 @@ public class ProductionTest {
           + ((WebServerApplicationContext) office).getWebServer().getPort();
       assertEquals(signIn(address, "gerd", PASSWORD), 204);
       assertEquals(signIn(address, "ikenna", "ikenna-ikenna"), 401);
+      isWatched(office, address);
+      keepsValuesOutOfTheLog(office);
     }
     for (var statement : List.of(
         "update audit_log set actor = 'nobody'",
@@ -216,6 +222,38 @@ public class ProductionTest {
     }
     as(OWNER, "insert into office_mark (name) values ('demo')");
     assertTrue(refused().contains("filled by the demo"));
+  }
+
+  /** What is gathered of it stands at a port of its own, by addresses as they are written in the programme. */
+  private static void isWatched(ConfigurableApplicationContext office, String address)
+      throws Exception {
+    var client = HttpClient.newHttpClient();
+    var own = "http://127.0.0.1:" + office.getEnvironment().getProperty("local.management.port");
+    var gathered = client
+        .send(
+            HttpRequest.newBuilder(URI.create(own + "/actuator/prometheus")).build(),
+            HttpResponse.BodyHandlers.ofString())
+        .body();
+    assertTrue(gathered.contains("http_server_requests_seconds_count"), gathered);
+    assertTrue(gathered.contains("hikaricp_connections"), gathered);
+    assertFalse(gathered.contains("gerd"), "nobody's name");
+    var fromOutside = client.send(
+        HttpRequest.newBuilder(URI.create(address + "/actuator/prometheus"))
+            .header("X-Forwarded-Proto", "https")
+            .build(),
+        HttpResponse.BodyHandlers.discarding());
+    assertNotEquals(fromOutside.statusCode(), 200);
+  }
+
+  /** A row that the database refuses is told without what it held. */
+  private static void keepsValuesOutOfTheLog(ConfigurableApplicationContext office) {
+    var database = office.getBean(JdbcClient.class);
+    var refused = expectThrows(
+        DataIntegrityViolationException.class,
+        () -> database
+            .sql("insert into staff select * from staff where login = 'gerd'")
+            .update());
+    assertFalse(String.valueOf(refused.getMessage()).contains("gerd"), refused.getMessage());
   }
 
   /** What signing in comes to; each cookie is one that goes encrypted only. */

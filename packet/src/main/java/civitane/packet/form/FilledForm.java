@@ -22,6 +22,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
+import static civitane.core.facts.Known.known;
+
 /** A packet in the making from the fields of a form. */
 final class FilledForm {
   private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
@@ -75,13 +77,33 @@ final class FilledForm {
     return Set.copyOf(placesByPointer.keySet());
   }
 
-  /** The fields in which something stands that can't be read. */
+  /** The fields in which something stands that can't be read, or goes against another. */
   Set<String> unread() {
-    return Set.copyOf(unread);
+    var all = new HashSet<>(unread);
+    all.addAll(contradicted());
+    return all;
   }
 
   List<FormFault> faults() {
-    return faults;
+    var all = new ArrayList<>(faults);
+    contradicted()
+        .forEach(name -> all.add(new FormFault(
+            label(known(fields.get(name))),
+            "it is ticked, and something is filled in all the same",
+            "one of the two")));
+    return all;
+  }
+
+  /** The ticks that say that there is none of something of which there is some. */
+  private List<String> contradicted() {
+    return values.entrySet().stream()
+        .filter(one -> one.getKey().endsWith(FormField.MARK) && one.getValue().booleanValue())
+        .map(Map.Entry::getKey)
+        .filter(name -> {
+          var list = name.substring(0, name.length() - FormField.MARK.length()) + "/";
+          return values.keySet().stream().anyMatch(other -> other.startsWith(list));
+        })
+        .toList();
   }
 
   /** The label of the field that made a place in the packet; the place itself where none did. */
@@ -96,8 +118,14 @@ final class FilledForm {
         .filter(one -> placed(one.name())
             .startsWith(pointer.substring(0, Math.max(0, pointer.lastIndexOf('/'))) + "/"))
         .findFirst()
-        .map(one -> label(one).substring(0, label(one).lastIndexOf(':')) + ": " + question(pointer))
+        .map(one -> entry(label(one)) + question(pointer))
         .orElse(pointer);
+  }
+
+  /** The entry of a list that a label begins with; nothing where the field stands in none. */
+  private static String entry(String label) {
+    var colon = label.lastIndexOf(':');
+    return colon < 0 ? "" : label.substring(0, colon) + ": ";
   }
 
   /** What a place in the packet asks. */
@@ -183,7 +211,7 @@ final class FilledForm {
   private void mark(ObjectNode packet, String name, JsonNode value, Map<Integer, String> people) {
     var at = name.substring(0, name.indexOf(FormField.MARK));
     var mark = name.substring(at.length() + 1);
-    if (!value.booleanValue()) {
+    if (!value.booleanValue() || contradicted().contains(name)) {
       return;
     }
     if (at.equals("/household/noIncome")) {
