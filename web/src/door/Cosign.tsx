@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { type FormEvent, useId, useState } from "react";
+import { type FormEvent, useState } from "react";
 import { api, done, type Schemas } from "../api/client";
 import { Against } from "./Against";
 import { put } from "./asking";
+import { NameField } from "./NameField";
 import { Read } from "./Read";
 import { Telling } from "./Telling";
 import { useTries } from "./useTries";
@@ -12,7 +13,6 @@ import { useSay, useTongue } from "./words";
 export function Cosign({ onOver }: { onOver: () => void }) {
   const say = useSay();
   const language = useTongue();
-  const id = useId();
   const [name, setName] = useState("");
   const [otherName, setOtherName] = useState("");
   const { against, setAgainst, busy, trying } = useTries();
@@ -57,19 +57,11 @@ export function Cosign({ onOver }: { onOver: () => void }) {
       <p className="soft">{say("told.home")}</p>
       <Read title={say("signer.told")} sections={read.data.sections} statements={read.data.statements} />
       <form onSubmit={sign}>
-        <label htmlFor={id} className="block mb-1">
-          {say("sign.name")} <span className="case">({read.data.name})</span>
-        </label>
-        <input
-          id={id}
-          className="door-field case"
-          dir="auto"
-          autoComplete="off"
-          maxLength={200}
-          required
-          value={name}
-          onChange={(event) => {
-            setName(event.target.value);
+        <NameField
+          label={`${say("sign.name")} (${read.data.name})`}
+          name={name}
+          onName={(typed) => {
+            setName(typed);
             setAgainst("");
           }}
         />

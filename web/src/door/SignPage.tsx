@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { type FormEvent, type ReactNode, useId, useState } from "react";
+import { type FormEvent, type ReactNode, useState } from "react";
 import { api, done, type Schemas } from "../api/client";
 import { Against } from "./Against";
 import { put } from "./asking";
+import { NameField } from "./NameField";
 import { Read } from "./Read";
 import { useTries } from "./useTries";
 import { useSay, useTongue } from "./words";
@@ -20,7 +21,6 @@ interface Props {
 export function SignPage({ version, settle, onGoTo, onLodged, children }: Props) {
   const say = useSay();
   const language = useTongue();
-  const id = useId();
   const [name, setName] = useState("");
   const [sure, setSure] = useState(false);
   const [wrong, setWrong] = useState<Schemas["DoorWrong"][]>([]);
@@ -60,19 +60,11 @@ export function SignPage({ version, settle, onGoTo, onLodged, children }: Props)
       />
       {children}
       <form onSubmit={ask}>
-        <label htmlFor={id} className="block mb-1">
-          {say("sign.name")}
-        </label>
-        <input
-          id={id}
-          className="door-field case"
-          dir="auto"
-          autoComplete="off"
-          maxLength={200}
-          required
-          value={name}
-          onChange={(event) => {
-            setName(event.target.value);
+        <NameField
+          label={say("sign.name")}
+          name={name}
+          onName={(typed) => {
+            setName(typed);
             setSure(false);
           }}
         />
