@@ -251,7 +251,8 @@ public class ProductionTest {
     var refused = expectThrows(
         DataIntegrityViolationException.class,
         () -> database
-            .sql("insert into staff select * from staff where login = 'gerd'")
+            .sql("insert into staff select * from staff where login = ?")
+            .param("gerd")
             .update());
     assertFalse(String.valueOf(refused.getMessage()).contains("gerd"), refused.getMessage());
   }

@@ -30,7 +30,8 @@ class Watched {
 
   private static boolean isAtItsOwnPort(HttpServletRequest request, Environment environment) {
     var own = environment.getProperty("local.management.port");
-    return String.valueOf(request.getLocalPort()).equals(own)
+    return own != null
+        && own.equals(String.valueOf(request.getLocalPort()))
         && !own.equals(environment.getProperty("local.server.port"));
   }
 }
