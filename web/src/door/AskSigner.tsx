@@ -15,7 +15,11 @@ interface Props {
   onAsked: () => void;
 }
 
-const AGAINST: Record<string, string> = { notAContact: "apply.notContact", yourOwn: "signer.own" };
+const AGAINST: Record<string, string> = {
+  notAContact: "apply.notContact",
+  yourOwn: "signer.own",
+  tooOften: "entry.wait",
+};
 
 /** Asks another grown-up to sign, at a contact of their own. */
 export function AskSigner({ path, about, asked, onAsked }: Props) {

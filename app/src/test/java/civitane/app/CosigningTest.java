@@ -18,7 +18,11 @@ public class CosigningTest extends AtTheDoor {
 
   /** Each household's own: whoever is taken for somebody else has to be looked at. */
   private static final ListIterator<String> NAMES = List.of(
-          "Wilhelmina Oakeshott", "Ragnhild Sternmoor", "Perpetua Lockyer", "Ottoline Vasey")
+          "Wilhelmina Oakeshott",
+          "Ragnhild Sternmoor",
+          "Perpetua Lockyer",
+          "Ottoline Vasey",
+          "Isaura Brennholt")
       .listIterator();
 
   /** What a household lodged, and how its two grown-ups are reached. */
@@ -152,6 +156,18 @@ public class CosigningTest extends AtTheDoor {
     assertEquals(status(enter(claim.hers(), code, claim.born())), 422, "a code is tried once");
     assertEquals(status(enter(claim.hers(), "000000", claim.born())), 422);
     visit(enter(claim.hers(), codeTo(claim.hers()), claim.born()));
+  }
+
+  @Test
+  public void nobodyIsSentMessageAfterMessage() throws Exception {
+    var claim = lodged();
+    var visit = through(claim);
+    var item = signature(visit).get("item").intValue();
+    var became = "";
+    for (var i = 0; i < 12 && !became.equals("tooOften"); i++) {
+      became = asked(visit, claim, item, "0555 049 10" + i % 10);
+    }
+    assertEquals(became, "tooOften");
   }
 
   @Test

@@ -25,6 +25,7 @@ class CosigningController {
   private static final String SIGNS = "hasRole('" + Signer.ROLE + "')";
   private static final String THROUGH = "hasRole('" + Visitor.ROLE + "')";
   private static final String ENTRY = "entry to sign";
+  private static final String ASKING = "asking to sign";
 
   private final Cosigning cosigning;
   private final Tries tries;
@@ -37,7 +38,7 @@ class CosigningController {
   /** Where somebody is asked to sign. */
   record SignerContact(String contact) {}
 
-  /** What became of it: asked, notAContact or yourOwn. */
+  /** What became of it: asked, notAContact, yourOwn, or tooOften, as a message goes to whomever is named. */
   record SignerAsked(String became) {}
 
   /** The code that came to a contact, and when whoever has it was born. */
@@ -58,7 +59,11 @@ class CosigningController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable String number,
       @PathVariable int item,
-      @RequestBody SignerContact typed) {
+      @RequestBody SignerContact typed,
+      HttpServletRequest request) {
+    if (tries.wait(ASKING, number, request).isPresent()) {
+      return new SignerAsked("tooOften");
+    }
     return new SignerAsked(
         switch (cosigning.ask(visitor, number, item, typed.contact())) {
           case ASKED -> "asked";
