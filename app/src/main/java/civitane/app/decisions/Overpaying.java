@@ -86,7 +86,7 @@ class Overpaying {
     var stretches = stretches(number, packet, awarded(result, grant));
     var over = Overpaid.in(stretches);
     var before = overpayments.asked(claims.idOf(number));
-    var toAsk = TooMuch.toAsk(over, before);
+    var toAsk = Overpaid.toAsk(over, before);
     return new Settlement(
         toAsk.isZero() ? null : asked(number, stretches, toAsk, told),
         before.minus(over).notBelowZero());

@@ -42,12 +42,6 @@ public record TooMuch(
             .toList(),
         over.toDecimal(),
         askedBefore.toDecimal(),
-        toAsk(over, askedBefore).toDecimal());
-  }
-
-  /** What is to be asked back beyond what is asked back already. */
-  static Amount toAsk(Amount over, Amount askedBefore) {
-    var more = over.minus(askedBefore);
-    return more.isAbove(Overpaid.LEAST) ? more : Amount.ZERO;
+        Overpaid.toAsk(over, askedBefore).toDecimal());
   }
 }

@@ -53,6 +53,12 @@ public final class Overpaid {
     return stretches.stream().map(Stretch::over).reduce(Amount.ZERO, Amount::plus);
   }
 
+  /** What is to be asked back of what was given too much, beyond what is asked back already; nothing where it is too little. */
+  public static Amount toAsk(Amount over, Amount askedBefore) {
+    var more = over.minus(askedBefore);
+    return more.isAbove(LEAST) ? more : Amount.ZERO;
+  }
+
   /** The days for which more was given than is due, month by month, the first one first. */
   public static List<Stretch> of(List<Given> chain) {
     if (chain.size() < 2) {

@@ -118,6 +118,14 @@ public class OverpaidTest {
   }
 
   @Test
+  public void aLittleIsNotAskedBackAndNothingTwice() {
+    assertEquals(Overpaid.toAsk(Amount.of(20), Amount.ZERO).plain(), "0");
+    assertEquals(Overpaid.toAsk(Amount.of("20.01"), Amount.ZERO).plain(), "20.01");
+    assertEquals(Overpaid.toAsk(Amount.of(370), Amount.of(320)).plain(), "50");
+    assertEquals(Overpaid.toAsk(Amount.of(100), Amount.of(320)).plain(), "0");
+  }
+
+  @Test
   public void whatGoesToSomebodyElseIsNotTheHouseholds() {
     var rent =
         Award.money(Argument.monthly(Amount.of(400)), Recipient.LANDLORD).from(day("2026-03-01"));
