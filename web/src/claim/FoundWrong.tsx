@@ -1,11 +1,8 @@
 import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { api, type ClaimView, done, type Schemas } from "../api/client";
+import { api, type ClaimView, done } from "../api/client";
 import { useTrying } from "../parts/useTrying";
-
-type Finding = Schemas["FoundWrong"]["finding"];
-
-const FINDINGS: Finding[] = ["PAPERS", "REGISTER", "CONTRADICTION", "PERIOD", "ILLEGIBLE", "BLANK"];
+import { type Finding, Findings } from "./Findings";
 
 interface Props {
   claim: ClaimView;
@@ -34,19 +31,7 @@ export function FoundWrong({ claim, place, label, onChanged }: Props) {
   return (
     <div className="flex flex-wrap gap-2 items-center small mt-2">
       {t("asking.askAbout")}
-      <select
-        className="select select-sm w-64"
-        aria-label={t("asking.askAboutOf", { what: label })}
-        value={finding ?? ""}
-        onChange={(event) => setFinding((event.target.value || undefined) as Finding | undefined)}
-      >
-        <option value="">{t("asking.because")}</option>
-        {FINDINGS.map((one) => (
-          <option key={one} value={one}>
-            {t(`asking.finding.${one}`)}
-          </option>
-        ))}
-      </select>
+      <Findings label={t("asking.askAboutOf", { what: label })} finding={finding} onFinding={setFinding} />
       <button type="button" className="btn btn-sm" disabled={!finding} onClick={find}>
         {t("asking.put")}
       </button>

@@ -9,9 +9,11 @@ import { shortDay } from "../parts/format";
 import { TurnMark } from "../parts/TurnMark";
 import { AnswerValue, questionAt, readAnswer } from "./AnswerValue";
 import { Judged, SETTLED } from "./Judged";
+import { LookedAt } from "./LookedAt";
 import { MoreTime } from "./MoreTime";
 import { peopleOf } from "./people";
 import { RightAsItIs } from "./RightAsItIs";
+import { ToldOtherwise } from "./ToldOtherwise";
 import { WritingTo } from "./WritingTo";
 
 interface Props {
@@ -81,7 +83,14 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
           </button>
         )}
       </div>
-      {item.inDoubt && <RightAsItIs claim={claim} item={item} onChanged={onChanged} />}
+      {item.returned > 0 && <p className="soft small">{t("asking.returned", { count: item.returned })}</p>}
+      {item.putRight && <LookedAt claim={claim} item={item} onChanged={onChanged} />}
+      {item.inDoubt && item.owner === "household" && (
+        <>
+          <RightAsItIs claim={claim} item={item} onChanged={onChanged} />
+          <ToldOtherwise {...{ claim, item, question, people, today, onChanged }} />
+        </>
+      )}
       {["household", "third"].includes(item.owner) && <MoreTime {...{ claim, item, today, onChanged }} />}
       {about === "died" && (
         <Link to="/households/$id" params={{ id: claim.household }} className="plain-link">

@@ -4,7 +4,7 @@ import { Count } from "./Count";
 import { Telling } from "./Telling";
 import { Told } from "./Told";
 import { TurnBar } from "./TurnBar";
-import { Wanted } from "./Wanted";
+import { WantedList } from "./WantedList";
 import { useSay } from "./words";
 
 /** What can be said of a claim beside a message. */
@@ -35,19 +35,7 @@ export function ClaimCard({ claim, onChanged }: Props) {
       </h2>
       <TurnBar stretches={claim.stretches} />
       {claim.worker && <p>{claim.worker}</p>}
-      {claim.wanted.length > 0 && (
-        <section className="mt-4">
-          <h3 className="case text-[1.2rem] border-t border-current pt-3">{say("wanted.title")}</h3>
-          {claim.wanted.some((wanted) => wanted.paper && !wanted.came) && (
-            <p className="soft">{say("wanted.how")}</p>
-          )}
-          <ul>
-            {claim.wanted.map((wanted) => (
-              <Wanted key={wanted.item} claim={claim.number} wanted={wanted} onChanged={onChanged} />
-            ))}
-          </ul>
-        </section>
-      )}
+      {claim.wanted.length > 0 && <WantedList claim={claim} onChanged={onChanged} />}
       {claim.granted.length > 0 && (
         <section className="my-4">
           <h3 className="case text-[1.2rem] border-t border-current pt-3">{say("granted.title")}</h3>

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import type { Schemas } from "../api/client";
 import { AskSigner } from "./AskSigner";
 import { PaperSent } from "./PaperSent";
@@ -9,10 +9,12 @@ interface Props {
   claim: string;
   wanted: Schemas["DoorWanted"];
   onChanged: () => void;
+  /** The question that answers it, where there is one. */
+  children?: ReactNode;
 }
 
 /** One thing that is wanted: by when, a photo of it or an answer, or more time. */
-export function Wanted({ claim, wanted, onChanged }: Props) {
+export function Wanted({ claim, wanted, onChanged, children }: Props) {
   const say = useSay();
   const [telling, setTelling] = useState<"answer" | "time">();
   const id = `wanted-${claim}-${wanted.item}`;
@@ -26,6 +28,7 @@ export function Wanted({ claim, wanted, onChanged }: Props) {
         <p role="status">✓ {say("wanted.came")}</p>
       ) : (
         <>
+          {children}
           {wanted.paper && <PaperSent claim={claim} wanted={wanted} onChanged={onChanged} />}
           {wanted.signer && (
             <AskSigner path={`${place}/signer`} about={id} asked={wanted.asked} onAsked={onChanged} />
@@ -34,11 +37,11 @@ export function Wanted({ claim, wanted, onChanged }: Props) {
             {!wanted.paper && !wanted.signer && telling !== "answer" && (
               <button
                 type="button"
-                className="door-button"
+                className={wanted.asks ? "plain-link py-2" : "door-button"}
                 aria-describedby={id}
                 onClick={() => setTelling("answer")}
               >
-                {say("answer.open")}
+                {say(wanted.asks ? "answer.otherwise" : "answer.open")}
               </button>
             )}
             {telling !== "time" && (

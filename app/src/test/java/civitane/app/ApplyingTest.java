@@ -174,7 +174,7 @@ public class ApplyingTest extends AtTheDoor {
     var before = REGISTERS.messages().size();
     perform(post("/api/door/code", written(Map.of("number", number))));
     Awaitility.await()
-        .atMost(Duration.ofSeconds(20))
+        .atMost(PATIENCE)
         .until(() -> REGISTERS.messages().size() > before
             && phone.equals(REGISTERS.messages().get(0).get("to")));
   }
@@ -337,7 +337,7 @@ public class ApplyingTest extends AtTheDoor {
     lookAfterBegun();
     lookAfterBegun();
     Awaitility.await()
-        .atMost(Duration.ofSeconds(20))
+        .atMost(PATIENCE)
         .until(() -> REGISTERS.messages().stream()
             .anyMatch(message ->
                 phone.equals(message.get("to")) && message.get("text").startsWith("You began")));

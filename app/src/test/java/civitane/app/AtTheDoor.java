@@ -10,13 +10,13 @@ import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequ
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.testng.annotations.AfterMethod;
+import tools.jackson.databind.JsonNode;
 
 import static org.testng.Assert.assertEquals;
 
 /** What is asked for at the household's door, by whoever shows a cookie of it or none. */
 abstract class AtTheDoor extends OnDatabase {
   protected static final Pattern SIX_DIGITS = Pattern.compile("\\b\\d{6}\\b");
-  private static final Duration PATIENCE = Duration.ofSeconds(20);
 
   /** What was tried ahead of the clock would be waited for once it goes back. */
   @AfterMethod
@@ -57,5 +57,27 @@ abstract class AtTheDoor extends OnDatabase {
     assertEquals(status(perform(asking)), 202);
     Awaitility.await().atMost(PATIENCE).until(() -> codesTo(contact).size() > before);
     return codesTo(contact).get(0);
+  }
+
+  /** A packet whose applicant has a phone. */
+  protected static String withPhone(String packet, String phone, boolean mayText) {
+    return packet.replaceFirst(
+        "\"role\": \"applicant\"",
+        "\"role\": \"applicant\", \"contact\": {\"phone\": \"%s\", \"mayText\": %s}"
+            .formatted(phone, mayText));
+  }
+
+  /** The visit of whoever has the phone that a claim's codes go to. */
+  protected Cookie through(String number, String phone) throws Exception {
+    var code = codeTo(phone, post("/api/door/code", "{\"number\": \"%s\"}".formatted(number)));
+    return visit(perform(
+        post("/api/door/entry", "{\"number\": \"%s\", \"code\": \"%s\"}".formatted(number, code))));
+  }
+
+  /** The claims that are seen on a visit. */
+  protected JsonNode standing(Cookie visit, String language) throws Exception {
+    var seen = perform(get("/api/door/standing").param("language", language), visit);
+    assertEquals(status(seen), 200);
+    return body(seen).get("claims");
   }
 }

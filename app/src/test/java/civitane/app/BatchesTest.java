@@ -1,7 +1,6 @@
 package civitane.app;
 
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import org.awaitility.Awaitility;
@@ -17,7 +16,6 @@ import static org.testng.Assert.assertTrue;
 
 /** Lists of applications: lodged row by row after they were sent, and what becomes of each row. */
 public class BatchesTest extends OnDatabase {
-  private static final Duration PATIENCE = Duration.ofSeconds(60);
 
   private static final String COLUMNS =
       "person1.givenName,person1.familyName,person1.birthDate,person1.residentNumberMissing,"

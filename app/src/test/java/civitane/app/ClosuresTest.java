@@ -16,7 +16,6 @@ import static org.testng.Assert.assertTrue;
 
 /** What a household has to do by a day on which the office is closed can be done on the next day that it is open. */
 public class ClosuresTest extends OnDatabase {
-  private static final Duration SOON = Duration.ofSeconds(30);
 
   /** Far from the days of all other tests, which a closure would move, and while what was consented to still holds. */
   private static final Duration LATER = Duration.ofDays(250);
@@ -60,7 +59,7 @@ public class ClosuresTest extends OnDatabase {
     var closed = declared(due.minusDays(1), due.plusDays(1), "flood in the lower hall");
     assertEquals(closed.getResponse().getStatus(), 200, closed.getResponse().getContentAsString());
     var open = WorkingDays.onOrAfter(due.plusDays(2));
-    Awaitility.await().atMost(SOON).untilAsserted(() -> assertEquals(dueOn(number), open));
+    Awaitility.await().atMost(PATIENCE).untilAsserted(() -> assertEquals(dueOn(number), open));
     assertTrue(claim(number).get("events").toString().contains("flood in the lower hall"));
     var letter = body(asIkenna(get("/api/claims/{number}/correction", number))).at("/sent/0");
     assertEquals(letter.get("dueOn").stringValue(), open.toString(), letter.toString());

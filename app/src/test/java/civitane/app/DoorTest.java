@@ -14,7 +14,6 @@ import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.testng.annotations.Test;
-import tools.jackson.databind.JsonNode;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
@@ -36,13 +35,6 @@ public class DoorTest extends AtTheDoor {
     return new Lodged(claimOf(withPhone(packet, phone, true)), phone);
   }
 
-  private static String withPhone(String packet, String phone, boolean mayText) {
-    return packet.replaceFirst(
-        "\"role\": \"applicant\"",
-        "\"role\": \"applicant\", \"contact\": {\"phone\": \"%s\", \"mayText\": %s}"
-            .formatted(phone, mayText));
-  }
-
   private MvcResult ask(String number) throws Exception {
     return perform(post("/api/door/code", "{\"number\": \"%s\"}".formatted(number)));
   }
@@ -54,7 +46,7 @@ public class DoorTest extends AtTheDoor {
 
   private Map<String, String> lastTo(String phone) {
     return Awaitility.await()
-        .atMost(Duration.ofSeconds(20))
+        .atMost(PATIENCE)
         .until(
             () -> REGISTERS.messages().stream()
                 .filter(message -> phone.equals(message.get("to")))
@@ -71,13 +63,7 @@ public class DoorTest extends AtTheDoor {
   }
 
   private Cookie through(Lodged claim) throws Exception {
-    return visit(enter(claim.number(), codeFor(claim)));
-  }
-
-  private JsonNode standing(Cookie visit, String language) throws Exception {
-    var seen = perform(get("/api/door/standing").param("language", language), visit);
-    assertEquals(status(seen), 200);
-    return body(seen).get("claims");
+    return through(claim.number(), claim.phone());
   }
 
   @Test
@@ -205,7 +191,7 @@ public class DoorTest extends AtTheDoor {
     assertTrue(
         standing(visit, "pt").get(0).get("messages").get(2).get("asWritten").booleanValue());
     Awaitility.await()
-        .atMost(Duration.ofSeconds(20))
+        .atMost(PATIENCE)
         .until(() -> lastTo(claim.phone()).get("text").startsWith("Há novidades"));
     assertFalse(lastTo(claim.phone()).get("text").contains("See you"), "no word of what it says");
   }
@@ -338,7 +324,7 @@ public class DoorTest extends AtTheDoor {
     taken(number);
     assertEquals(status(ask(number)), 202);
     Awaitility.await()
-        .atMost(Duration.ofSeconds(20))
+        .atMost(PATIENCE)
         .until(() -> claim(number).toString().contains("Ask where they can be reached"));
     var view = claim(number);
     var item = view.get("items")

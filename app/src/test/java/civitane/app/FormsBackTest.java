@@ -2,7 +2,6 @@ package civitane.app;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.time.Duration;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
@@ -21,7 +20,6 @@ import static org.testng.Assert.assertTrue;
 
 /** A form that went out to somebody comes back, filed by its code and read: as a file, or photographed from paper. */
 public class FormsBackTest extends OnDatabase {
-  private static final Duration SOON = Duration.ofSeconds(40);
 
   private static final String LEAVE = """
       {"service": "paidLeave", "answers": {"person": "p1", "reason": "ownIllness", "pattern": "continuous",
@@ -92,7 +90,7 @@ public class FormsBackTest extends OnDatabase {
             .header("X-Paper-Name", "reply.pdf")
             .content(file));
     assertEquals(brought.getResponse().getStatus(), 200);
-    Awaitility.await().atMost(SOON).until(() -> {
+    Awaitility.await().atMost(PATIENCE).until(() -> {
       var papers = papers(claim);
       return !papers.isEmpty() && papers.at("/0/picture/read").booleanValue();
     });
@@ -154,7 +152,7 @@ public class FormsBackTest extends OnDatabase {
     var form = photographed(filled(out.form(), EMPLOYERS));
     bring(out.claim(), form);
     Awaitility.await()
-        .atMost(SOON)
+        .atMost(PATIENCE)
         .until(() -> !papers(out.claim()).at("/0/picture/sender").isNull());
     var paper = papers(out.claim()).get(0);
     assertEquals(paper.get("kind").stringValue(), "employmentConfirmation");
@@ -166,7 +164,7 @@ public class FormsBackTest extends OnDatabase {
     var other = claimOf(Packets.meals(1157, 2, "en"));
     bring(other, form);
     Awaitility.await()
-        .atMost(SOON)
+        .atMost(PATIENCE)
         .until(() -> papers(other).at("/0/picture/read").booleanValue());
     assertEquals(papers(other).at("/0/kind").stringValue(), "other");
     assertTrue(papers(other).at("/0/picture/sender").isNull());

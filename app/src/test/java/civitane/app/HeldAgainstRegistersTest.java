@@ -1,7 +1,6 @@
 package civitane.app;
 
 import civitane.standins.Behaviour;
-import java.time.Duration;
 import java.util.Iterator;
 import java.util.stream.Stream;
 import org.awaitility.Awaitility;
@@ -15,7 +14,6 @@ import static org.testng.Assert.assertTrue;
 
 /** Registers are asked about whoever lodged and allows it; what disagrees is put to somebody, and nothing waits for it. */
 public class HeldAgainstRegistersTest extends OnDatabase {
-  private static final Duration SOON = Duration.ofSeconds(20);
 
   private static final String HOUSEHOLD = """
       {"format": "civitane-packet", "version": 1, "lodgedOn": "2026-11-20",
@@ -115,7 +113,7 @@ public class HeldAgainstRegistersTest extends OnDatabase {
 
   private JsonNode answered(String number) throws Exception {
     Awaitility.await()
-        .atMost(SOON)
+        .atMost(PATIENCE)
         .until(() -> checking(number)
             .get("registers")
             .valueStream()
@@ -231,12 +229,14 @@ public class HeldAgainstRegistersTest extends OnDatabase {
     REGISTERS.behave("wages", Behaviour.DOWN);
     var number = lodged();
     Awaitility.await()
-        .atMost(SOON)
+        .atMost(PATIENCE)
         .until(() ->
             compared(checking(number), "Name").get("verdict").stringValue().equals("agrees"));
     var open = compared(checking(number), "Wages");
     assertEquals(open.get("verdictWords").stringValue(), "not answered yet");
-    Awaitility.await().atMost(SOON).until(() -> !checking(number).get("againAt").isNull());
+    Awaitility.await()
+        .atMost(PATIENCE)
+        .until(() -> !checking(number).get("againAt").isNull());
     taken(number);
     assertFalse(next(number).equals("Compare answers"), "it goes on without the answer");
     REGISTERS.behave("wages", Behaviour.RIGHT);
@@ -260,7 +260,7 @@ public class HeldAgainstRegistersTest extends OnDatabase {
     REGISTERS.behave("population", Behaviour.WRONG);
     var number = lodged();
     Awaitility.await()
-        .atMost(SOON)
+        .atMost(PATIENCE)
         .until(() -> checking(number).get("registers").get(0).hasNonNull("triedAt"));
     assertEquals(compared(checking(number), "Name").get("verdict").stringValue(), "notAnswered");
   }

@@ -12,7 +12,6 @@ import static org.testng.Assert.assertTrue;
 
 /** Somebody on the phone is asked which employer reports a wage for them: few times, and nobody learns what is right. */
 public class KnowledgeTest extends OnDatabase {
-  private static final Duration SOON = Duration.ofSeconds(20);
 
   private static final String HOUSEHOLD = """
       {"format": "civitane-packet", "version": 1, "lodgedOn": "2026-11-20",
@@ -35,7 +34,7 @@ public class KnowledgeTest extends OnDatabase {
   private String known(String packet) throws Exception {
     var number = claimOf(packet);
     Awaitility.await()
-        .atMost(SOON)
+        .atMost(PATIENCE)
         .until(() -> body(asIkenna(get("/api/claims/{number}/comparisons", number)))
             .get("registers")
             .valueStream()

@@ -45,6 +45,9 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
   /** One that is slow takes longer than anybody waits for before a screen. */
   private static final Duration SLOWNESS = Duration.ofSeconds(3);
 
+  /** How long what is done later may take: as the application begins it has all papers and letters of the demo to do. */
+  protected static final Duration PATIENCE = Duration.ofMinutes(2);
+
   /** What stands in for the registers. */
   protected static final StandIns REGISTERS = standIns();
 

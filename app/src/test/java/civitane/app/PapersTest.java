@@ -1,7 +1,6 @@
 package civitane.app;
 
 import java.io.IOException;
-import java.time.Duration;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +19,6 @@ import static org.testng.Assert.assertTrue;
 
 /** Papers are taken in with distrust, and read by a person before they count. */
 public class PapersTest extends OnDatabase {
-  private static final Duration SOON = Duration.ofSeconds(30);
 
   private MvcResult bring(String number, byte[] file, Map<String, String> filing) throws Exception {
     var request = MockMvcRequestBuilders.post("/api/claims/{number}/papers", number)
@@ -118,7 +116,7 @@ public class PapersTest extends OnDatabase {
     var id =
         body(bring(number, MadePapers.payslip(), Map.of("Kind", "payslip"))).get("id");
     Awaitility.await()
-        .atMost(SOON)
+        .atMost(PATIENCE)
         .until(() -> paper(papers(number), id.stringValue()).at("/picture/read").booleanValue());
     var paper = paper(papers(number), id.stringValue());
     var read = paper
@@ -143,7 +141,7 @@ public class PapersTest extends OnDatabase {
         Map.of("Kind", "lease", "Item", String.valueOf(item), "Name", "the%20lease.pdf")));
     var id = taken.get("id").stringValue();
     Awaitility.await()
-        .atMost(SOON)
+        .atMost(PATIENCE)
         .until(() -> paper(papers(number), id).at("/picture/drawn").booleanValue());
     var came = papers(number);
     assertTrue(wanted(came, "lease").get("came").booleanValue());
@@ -415,7 +413,7 @@ public class PapersTest extends OnDatabase {
             .list(),
         List.of(8, 1, 2));
     Awaitility.await()
-        .atMost(SOON)
+        .atMost(PATIENCE)
         .until(() -> paper(papers(number), lease).at("/picture/drawn").booleanValue());
     assertEquals(asIkenna(get("/api/papers/{id}/pages/2", lease)).getResponse().getStatus(), 200);
     assertEquals(asIkenna(get("/api/papers/{id}/pages/3", lease)).getResponse().getStatus(), 404);

@@ -1,6 +1,5 @@
 package civitane.app;
 
-import java.time.Duration;
 import org.awaitility.Awaitility;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -11,7 +10,6 @@ import static org.testng.Assert.assertTrue;
 
 /** Somebody outside is one record for all who name them; what they say wakes every claim that waits for it. */
 public class PartiesTest extends OnDatabase {
-  private static final Duration SOON = Duration.ofSeconds(20);
 
   private String rentOf(int household, String landlord) throws Exception {
     var meals = Packets.meals(household, 2, "en");
@@ -76,7 +74,7 @@ public class PartiesTest extends OnDatabase {
         id,
         told(party(id), "\"takesPart\": true, \"iban\": \"NL91 ABNA 0417 1643 00\""),
         200);
-    Awaitility.await().atMost(SOON).until(() -> !waitsForOthers(one) && !waitsForOthers(other));
+    Awaitility.await().atMost(PATIENCE).until(() -> !waitsForOthers(one) && !waitsForOthers(other));
     var landlord = claim(other).at("/packet/requests/0/answers/landlord");
     assertTrue(landlord.get("agrees").booleanValue(), landlord.toString());
     assertEquals(landlord.get("iban").stringValue(), "•••• 4300");
@@ -98,9 +96,9 @@ public class PartiesTest extends OnDatabase {
     assertEquals(party(id).get("waiting").size(), 2);
     assertTrue(list("landlord", "Marshgate").size() == 1, "the other is not listed any more");
     sent("told", id, told(party(id), "\"takesPart\": true"), 200);
-    Awaitility.await().atMost(SOON).until(() -> !waitsForOthers(one) && !waitsForOthers(other));
+    Awaitility.await().atMost(PATIENCE).until(() -> !waitsForOthers(one) && !waitsForOthers(other));
     sent("apart", twin, "", 200);
-    Awaitility.await().atMost(SOON).until(() -> waitsForOthers(other));
+    Awaitility.await().atMost(PATIENCE).until(() -> waitsForOthers(other));
     assertFalse(waitsForOthers(one));
   }
 

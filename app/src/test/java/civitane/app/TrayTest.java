@@ -2,7 +2,6 @@ package civitane.app;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.time.Duration;
 import java.util.UUID;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.multipdf.PDFMergerUtility;
@@ -20,7 +19,6 @@ import static org.testng.Assert.assertTrue;
 
 /** A scanned stack is sorted by the codes of our letters in it; what has none lies in the tray until somebody places it. */
 public class TrayTest extends OnDatabase {
-  private static final Duration SOON = Duration.ofSeconds(30);
 
   private MvcResult bring(byte[] file) throws Exception {
     return as(
@@ -48,7 +46,7 @@ public class TrayTest extends OnDatabase {
     var result = bring(file);
     assertEquals(result.getResponse().getStatus(), 200, result.getResponse().getContentAsString());
     var id = body(result).get("id").stringValue();
-    Awaitility.await().atMost(SOON).until(() -> {
+    Awaitility.await().atMost(PATIENCE).until(() -> {
       var piece = piece(id);
       return piece.isMissingNode()
           || piece.get("sorted").booleanValue() && piece.get("drawn").booleanValue();

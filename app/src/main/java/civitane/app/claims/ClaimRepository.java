@@ -2,7 +2,6 @@ package civitane.app.claims;
 
 import civitane.core.claims.Step;
 import civitane.core.claims.Turn;
-import jakarta.persistence.LockModeType;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -10,16 +9,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
   Optional<StoredClaim> findByNumber(String number);
-
-  /** The claim, held until the change is done, so that of two changes one comes after the other. */
-  @Lock(LockModeType.PESSIMISTIC_WRITE)
-  @Query("select c from StoredClaim c where c.number = :number")
-  Optional<StoredClaim> hold(String number);
 
   List<StoredClaim> findByApplicationIdOrderByNumber(UUID application);
 

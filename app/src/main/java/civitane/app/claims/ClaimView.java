@@ -4,6 +4,7 @@ import civitane.app.catalogue.DeskWords;
 import civitane.core.claims.Claim;
 import civitane.core.claims.Clock;
 import civitane.core.claims.ItemKind;
+import civitane.core.claims.ItemState;
 import civitane.core.facts.Acting;
 import civitane.core.facts.LettersTo;
 import civitane.core.facts.PaperKind;
@@ -154,6 +155,8 @@ public record ClaimView(
    * Something still wanted.
    *
    * @param inDoubt whether it is a fact that somebody doubts, which may turn out to be right as it is
+   * @param putRight what the household put right last, before and after, where that waits to be looked at
+   * @param returned how often what came did not settle it
    */
   public record Item(
       int id,
@@ -162,23 +165,27 @@ public record ClaimView(
       String words,
       String owner,
       LocalDate dueOn,
-      boolean inDoubt) {
+      boolean inDoubt,
+      @Nullable String putRight,
+      int returned) {
     /** Which paper is wanted, without why: the reasons tell what is known of the household. */
     Item withoutSums() {
-      var paper = subject.split(":")[0];
-      return Vocabulary.of(PaperKind.class).byWord().get(paper) instanceof PaperKind known
-          ? new Item(
-              id,
-              kind,
-              subject,
-              DeskWords.WORDS.capital(DeskWords.WORDS.word(known)),
-              owner,
-              dueOn,
-              inDoubt)
-          : this;
+      var paper = Vocabulary.of(PaperKind.class).byWord().get(subject.split(":")[0]);
+      return new Item(
+          id,
+          kind,
+          subject,
+          paper instanceof PaperKind known
+              ? DeskWords.WORDS.capital(DeskWords.WORDS.word(known))
+              : words,
+          owner,
+          dueOn,
+          inDoubt,
+          null,
+          returned);
     }
 
-    static Item of(civitane.core.claims.Item item, Places places) {
+    static Item of(civitane.core.claims.Item item, Places places, @Nullable String putRight) {
       return new Item(
           item.id(),
           item.want().kind().word(),
@@ -186,7 +193,9 @@ public record ClaimView(
           ClaimWords.of(item),
           item.turn().word(),
           item.dueOn(),
-          item.want().kind() == ItemKind.FACT && item.want().isFoundByPeople());
+          item.want().kind() == ItemKind.FACT && item.want().isFoundByPeople(),
+          item.state() == ItemState.ANSWERED ? putRight : null,
+          item.returned());
     }
   }
 

@@ -11,11 +11,18 @@ import civitane.core.rules.Hold;
 import civitane.core.rules.Route;
 import civitane.words.Voice;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** What is said of a claim at the desk. */
 final class ClaimWords {
+  private static final Set<String> PUT_RIGHT =
+      Set.of(Why.PUT_RIGHT.code(), Why.PUT_RIGHT_BY_WORD.code());
+
   private ClaimWords() {}
 
   /** The round of all claims with which the same is done next. */
@@ -61,6 +68,25 @@ final class ClaimWords {
 
   static String of(Item item) {
     return DeskWords.WORDS.say(item.want().reasons(), Voice.DESK);
+  }
+
+  /** What the household put right last of what an item asks, as before and after; null where it has put nothing right. */
+  static @Nullable String putRight(Item item, List<StoredEvent> history) {
+    var about = item.want().reasons().stream()
+        .flatMap(reason -> reason.arguments().stream())
+        .collect(Collectors.toSet());
+    return history.stream()
+        .flatMap(event -> event.reasons().stream())
+        .filter(reason -> PUT_RIGHT.contains(reason.code().code()))
+        .filter(reason -> about.contains(reason.arguments().get(0)))
+        .reduce((earlier, later) -> later)
+        .map(reason -> DeskWords.WORDS.say(
+            "claims.beforeAfter",
+            "before",
+            DeskWords.WORDS.say(reason.arguments().get(1)),
+            "after",
+            DeskWords.WORDS.say(reason.arguments().get(2))))
+        .orElse(null);
   }
 
   static String of(StoredEvent event) {

@@ -53,6 +53,7 @@ public class Claims {
   private static final int CENTURY = 100;
 
   private final ClaimRepository claims;
+  private final HeldClaims held;
   private final EventRepository events;
   private final FallingDue falling;
   private final Impartial impartial;
@@ -67,6 +68,7 @@ public class Claims {
 
   Claims(
       ClaimRepository claims,
+      HeldClaims held,
       EventRepository events,
       FallingDue falling,
       Impartial impartial,
@@ -79,6 +81,7 @@ public class Claims {
       LastDay lastDays,
       Clock clock) {
     this.claims = claims;
+    this.held = held;
     this.events = events;
     this.falling = falling;
     this.impartial = impartial;
@@ -377,6 +380,14 @@ public class Claims {
     }
   }
 
+  /** Holds a claim that somebody has and looked at, before anything of it is read. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void waitFor(Staff.Colleague by, String number, int version) {
+    var stored = hold(number);
+    on(stored, version);
+    mine(by, stored.claim());
+  }
+
   /** Somebody else was faster where they have it; else it can't be done as the claim stands. */
   private Problem refused(Reason because) {
     if (because.code() == Why.HELD_BY_SOMEBODY
@@ -401,6 +412,7 @@ public class Claims {
     var facts = facts(stored);
     var household = households.named(stored.householdId());
     var times = claim.clock(today());
+    var history = events.findByClaimIdOrderByHappenedAtAscIdAsc(stored.id());
     return new ClaimView(
         claim.number(),
         stored.householdId(),
@@ -422,9 +434,10 @@ public class Claims {
         ClaimView.Stretch.of(claim.stretches(today())),
         ClaimView.ActingView.of(ledgers.acting(stored.householdId()), today()),
         claim.live().stream()
-            .map(item -> ClaimView.Item.of(item, facts.places()))
+            .map(
+                item -> ClaimView.Item.of(item, facts.places(), ClaimWords.putRight(item, history)))
             .toList(),
-        events.findByClaimIdOrderByHappenedAtAscIdAsc(stored.id()).stream()
+        history.stream()
             .map(event -> ClaimView.Event.of(event, staff.nameOf(event.actor())))
             .toList(),
         Masked.packet(json.readTree(PacketWriter.written(facts.packet()))));
@@ -535,7 +548,7 @@ public class Claims {
 
   private StoredClaim hold(String number) {
     return ClaimNumber.parse(number)
-        .flatMap(parsed -> claims.hold(parsed.toString()))
+        .flatMap(parsed -> held.hold(parsed.toString()))
         .orElseThrow(() -> Problem.notThere("A claim with this number"));
   }
 

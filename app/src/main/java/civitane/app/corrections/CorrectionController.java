@@ -7,6 +7,7 @@ import civitane.app.staff.Staff;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -21,11 +22,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class CorrectionController {
   private final Corrections corrections;
+  private final PuttingRight puttingRight;
   private final Claims claims;
   private final Staff staff;
 
-  CorrectionController(Corrections corrections, Claims claims, Staff staff) {
+  CorrectionController(
+      Corrections corrections, PuttingRight puttingRight, Claims claims, Staff staff) {
     this.corrections = corrections;
+    this.puttingRight = puttingRight;
     this.claims = claims;
     this.staff = staff;
   }
@@ -51,6 +55,17 @@ class CorrectionController {
 
   /** That something is right as it is, and who said so. */
   record RightAsItIs(int version, String because) {}
+
+  /**
+   * What the household says otherwise now, as it was told to the office.
+   *
+   * @param value as it is typed
+   * @param told who told it and how
+   */
+  record ToldOtherwise(int version, String value, String told) {}
+
+  /** @param again why it is asked again; null where it settles what was asked */
+  record LookedAt(int version, @Nullable Finding again) {}
 
   @GetMapping("/api/claims/{number}/correction")
   @PreAuthorize(May.READ_FACTS)
@@ -88,6 +103,22 @@ class CorrectionController {
   ClaimView confirm(
       @PathVariable String number, @PathVariable int item, @RequestBody RightAsItIs right) {
     corrections.confirm(staff.me(), number, right.version(), item, right.because());
+    return claims.view(number);
+  }
+
+  @PostMapping("/api/claims/{number}/items/{item}/put-right")
+  @PreAuthorize(May.WORK_CLAIMS)
+  ClaimView putRight(
+      @PathVariable String number, @PathVariable int item, @RequestBody ToldOtherwise told) {
+    puttingRight.tellByWord(staff.me(), number, told.version(), item, told.value(), told.told());
+    return claims.view(number);
+  }
+
+  @PostMapping("/api/claims/{number}/items/{item}/looked-at")
+  @PreAuthorize(May.WORK_CLAIMS)
+  ClaimView lookAt(
+      @PathVariable String number, @PathVariable int item, @RequestBody LookedAt looked) {
+    puttingRight.lookAt(staff.me(), number, looked.version(), item, looked.again());
     return claims.view(number);
   }
 }

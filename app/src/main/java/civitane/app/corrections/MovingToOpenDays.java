@@ -68,17 +68,26 @@ class MovingToOpenDays {
   @EventListener
   @Transactional(propagation = Propagation.MANDATORY)
   public void on(ClosureDeclared declared) {
-    jobs.later(KIND, declared.id().toString());
+    jobs.soon(KIND, declared.id().toString());
   }
 
+  /** One claim that can't be moved now holds up none of the others; it is tried again. */
   void move(UUID id) {
     var closure = closures.find(id);
     if (!closure.stands()) {
       return;
     }
     var open = closures.openDays();
+    RuntimeException failed = null;
     for (var number : claimLists.dueToOthers(closure.from(), closure.until())) {
-      inTransaction.executeWithoutResult(status -> move(number, closure, open));
+      try {
+        inTransaction.executeWithoutResult(status -> move(number, closure, open));
+      } catch (RuntimeException e) {
+        failed = e;
+      }
+    }
+    if (failed != null) {
+      throw failed;
     }
   }
 

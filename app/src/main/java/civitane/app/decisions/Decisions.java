@@ -5,6 +5,7 @@ import civitane.app.audit.AuditLog;
 import civitane.app.catalogue.DeskWords;
 import civitane.app.claims.ClaimView;
 import civitane.app.claims.Claims;
+import civitane.app.claims.SaidValue;
 import civitane.app.claims.Wanting;
 import civitane.app.determining.ChangedFacts;
 import civitane.app.determining.ResultView;

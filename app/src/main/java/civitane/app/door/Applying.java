@@ -9,7 +9,6 @@ import civitane.app.lodging.ReadThrough;
 import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
 import civitane.core.facts.Channel;
-import civitane.core.facts.Form;
 import civitane.core.facts.Packet;
 import civitane.core.facts.SigningMethod;
 import civitane.core.identity.NameMatch;
@@ -165,7 +164,7 @@ class Applying {
             .map(one -> new DoorForm.DoorChoice(one.word(), one.said()))
             .toList(),
         written.getOrDefault(ask.name(), ""),
-        draft.typed().has(ask.name()) ? unread(ask.form(), words) : "");
+        draft.typed().has(ask.name()) ? Unread.of(ask.form(), words) : "");
   }
 
   private static List<? extends Entitlement<?>> services(Draft draft) {
@@ -215,17 +214,6 @@ class Applying {
   private static boolean isTheirs(StoredApplication record) {
     return StoredApplication.DRAFTING.equals(record.state())
         && record.updatedBy().startsWith(Actor.PERSON);
-  }
-
-  private static String unread(Form form, Words words) {
-    return words.say(
-        switch (form) {
-          case MONEY -> "door.wrong.money";
-          case NUMBER, WHOLE -> "door.wrong.number";
-          case DATE -> "door.wrong.date";
-          case MONTH -> "door.wrong.month";
-          default -> "door.wrong.other";
-        });
   }
 
   /** Keeps what was typed on a page; what can't be read is kept as it was typed, and said. */
@@ -278,7 +266,7 @@ class Applying {
         .boxed()
         .flatMap(page -> groups.get(page).asks().stream()
             .filter(ask -> unread.contains(ask.name()))
-            .map(ask -> new DoorForm.DoorWrong(page, ask.name(), unread(ask.form(), words))))
+            .map(ask -> new DoorForm.DoorWrong(page, ask.name(), Unread.of(ask.form(), words))))
         .toList();
   }
 

@@ -15,9 +15,7 @@ import civitane.core.facts.Contact;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Request;
-import civitane.core.facts.Signature;
 import civitane.core.facts.SigningMethod;
-import civitane.core.facts.Statement;
 import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
 import civitane.core.ledger.Assembled;
@@ -241,7 +239,7 @@ class Cosigning {
             household,
             claims.requestOf(number),
             facts,
-            signature(person, name.strip(), statements, language),
+            OnScreen.signature(person, name.strip(), LocalDate.now(clock), statements, language),
             Source.application(claims.applicationOf(number).toString()),
             by.written());
         accept(by, number, person, facts, signed);
@@ -251,23 +249,6 @@ class Cosigning {
     rows.signed(asked.id(), clock.instant());
     audit.record(by.written(), "signed later", asked.number(), "");
     return "";
-  }
-
-  private Signature signature(
-      Person person, String name, List<Statement> statements, Language language) {
-    var words = Words.in(language);
-    return new Signature(
-        person.id(),
-        name,
-        LocalDate.now(clock),
-        SigningMethod.SCREEN,
-        null,
-        null,
-        null,
-        language.word(),
-        statements.stream().map(Statement::word).toList(),
-        List.of(),
-        statements.stream().map(words::word).toList());
   }
 
   /** What waited for the signature does not any more; that it came stands in the record either way. */

@@ -36,6 +36,7 @@ record DoorView(List<DoorClaim> claims) {
    * @param came whether something came for it that is being looked at
    * @param signer whether it is that another grown-up signs
    * @param asked since when they are asked, in words; empty where they are not
+   * @param asks the question that answers it; null where there is no single one
    */
   record DoorWanted(
       int item,
@@ -44,7 +45,8 @@ record DoorView(List<DoorClaim> claims) {
       boolean paper,
       boolean came,
       boolean signer,
-      String asked) {}
+      String asked,
+      DoorForm.@Nullable DoorAsk asks) {}
 
   /**
    * Something that was written.

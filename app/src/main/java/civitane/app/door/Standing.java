@@ -2,6 +2,7 @@ package civitane.app.door;
 
 import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
+import civitane.app.corrections.PuttingRight;
 import civitane.app.decisions.Grants;
 import civitane.app.drafts.Applications;
 import civitane.app.letters.Letters;
@@ -17,6 +18,7 @@ import civitane.core.claims.ItemState;
 import civitane.core.claims.Stands;
 import civitane.core.claims.Turn;
 import civitane.core.claims.Why;
+import civitane.core.facts.Person;
 import civitane.words.Language;
 import civitane.words.Voice;
 import civitane.words.Words;
@@ -57,6 +59,7 @@ class Standing {
   private final LettersOut lettersOut;
   private final Grants grants;
   private final AskedSigners signers;
+  private final PuttingRight puttingRight;
   private final Staff staff;
   private final Clock clock;
 
@@ -67,6 +70,7 @@ class Standing {
       LettersOut lettersOut,
       Grants grants,
       AskedSigners signers,
+      PuttingRight puttingRight,
       Staff staff,
       Clock clock) {
     this.claims = claims;
@@ -75,6 +79,7 @@ class Standing {
     this.lettersOut = lettersOut;
     this.grants = grants;
     this.signers = signers;
+    this.puttingRight = puttingRight;
     this.staff = staff;
     this.clock = clock;
   }
@@ -152,7 +157,17 @@ class Standing {
         item.want().kind() == ItemKind.PAPER,
         item.state() == ItemState.ANSWERED,
         isSignature && signers.isOfAnother(number, item),
-        isSignature ? signers.askedSince(number, item, words) : "");
+        isSignature ? signers.askedSince(number, item, words) : "",
+        puttingRight
+            .asking(number, item, words.language())
+            .map(ask -> Correcting.asked(ask, people(number)))
+            .orElse(null));
+  }
+
+  private List<String> people(String number) {
+    return claims.told(number).packet().household().people().stream()
+        .map(Person::fullName)
+        .toList();
   }
 
   private DoorView.DoorMessage said(Claims.Told told, Words words) {

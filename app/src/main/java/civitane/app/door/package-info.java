@@ -4,6 +4,7 @@
       "audit",
       "catalogue",
       "claims",
+      "corrections",
       "decisions",
       "determining",
       "drafts",

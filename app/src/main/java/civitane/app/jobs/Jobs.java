@@ -37,7 +37,7 @@ public class Jobs {
     order(kind, key, Priority.MEDIUM);
   }
 
-  /** The same of what somebody sits and waits for: before everything else that is to be done. */
+  /** The same of what somebody waits for or claims move by: before all letters and papers that are to be done. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void soon(TaskDescriptor<Void> kind, String key) {
     order(kind, key, Priority.HIGH);

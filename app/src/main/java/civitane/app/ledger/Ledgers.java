@@ -290,6 +290,21 @@ public class Ledgers {
         now(day)));
   }
 
+  /** Records what a household puts right of what it said, for the day that it is looked at for. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void correct(
+      UUID household, Assembled was, Map<String, Object> right, Source source, String by) {
+    hold(household);
+    var day = was.packet().assessedOn();
+    add(Telling.found(
+        of(household),
+        household,
+        was.places(),
+        right,
+        recording(EntryKind.SAID, source, by, day),
+        now(day)));
+  }
+
   private Recording recording(EntryKind kind, Source source, String by, LocalDate from) {
     return new Recording(kind, source, by, clock.instant(), from, ids::next);
   }

@@ -239,7 +239,7 @@ public class Parties {
   }
 
   private void waken(Staff.Colleague by, UUID id) {
-    jobs.later(PartyWaking.KIND, id + " " + by.login() + " " + clock.millis());
+    jobs.soon(PartyWaking.KIND, id + " " + by.login() + " " + clock.millis());
   }
 
   /** The households that name a party and have a claim that nobody has decided yet. */

@@ -74,6 +74,12 @@ public enum Why implements ReasonCode {
   ASKED_FOR(number("count"), date("until")),
   REMINDED(date("until")),
   CONFIRMED(text("because")),
+  /** The household puts right what it told. */
+  PUT_RIGHT(list("what"), list("before"), list("after")),
+  /** The same, as somebody of the office was told. */
+  PUT_RIGHT_BY_WORD(list("what"), list("before"), list("after"), text("how")),
+  /** What the household put right was looked at, and settles what it was asked. */
+  SETTLES(list("what")),
   NOTHING_TO_ASK,
   REGISTERS_ANSWERED,
   COMPARED(text("what"), text("because")),

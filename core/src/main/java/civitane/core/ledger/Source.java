@@ -20,6 +20,16 @@ public record Source(SourceKind kind, String ref, @Nullable String because) {
   }
 
   /**
+   * What a household puts right of what it told.
+   *
+   * @param number of the claim that asked
+   * @param how it was told: at the door, by phone
+   */
+  public static Source correction(String number, String how) {
+    return new Source(SourceKind.CORRECTION, number, how);
+  }
+
+  /**
    * What somebody outside said.
    *
    * @param how in a letter, on the phone

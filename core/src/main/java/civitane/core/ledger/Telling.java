@@ -190,7 +190,7 @@ public final class Telling {
   }
 
   /**
-   * What a register answered or a paper shows, to stand beside what was said.
+   * What a register answered or a paper shows, to stand beside what was said; or what is said in the place of it.
    *
    * @param places where the facts stand
    * @param found whole fields by their pointers
@@ -433,7 +433,7 @@ public final class Telling {
 
   /**
    * Records what was found of a field, unless it was found so before. A paper speaks for the stretch of the day it is
-   * read for, and no earlier one.
+   * read for, and no earlier one; so does who puts right what they said.
    */
   private void find(UUID subject, String field, Object value) {
     var before = newestOfKind(subject, field);
@@ -442,7 +442,7 @@ public final class Telling {
     }
     var counts = ledger.used(subject, field, now).entry();
     var stretch = counts == null ? null : counts.from();
-    add(subject, field, value, how.kind() == EntryKind.SHOWN ? stretch : since(subject, before));
+    add(subject, field, value, how.kind() == EntryKind.CHECKED ? since(subject, before) : stretch);
   }
 
   /**

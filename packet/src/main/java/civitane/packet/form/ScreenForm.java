@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import tools.jackson.core.JsonPointer;
@@ -134,6 +135,23 @@ public final class ScreenForm {
     return mark.isEmpty()
         ? value.isString()
         : value.valueStream().anyMatch(one -> mark.equals(one.asString("")));
+  }
+
+  /** The question that a place of a packet answers; none where the form has no such question. */
+  public Optional<Ask> asking(String place) {
+    return field(place).map(this::ask);
+  }
+
+  /** An answer to the question of a place; empty where it can't be one, or there is no such question. */
+  public Optional<JsonNode> read(String place, String text) {
+    return field(place).flatMap(field -> FormText.read(text.strip(), field.shape(), on));
+  }
+
+  private Optional<FormField> field(String place) {
+    return sections.stream()
+        .flatMap(ScreenForm::fields)
+        .filter(field -> !field.isMark() && field.name().equals(place))
+        .findFirst();
   }
 
   /**

@@ -1,6 +1,5 @@
-package civitane.app.decisions;
+package civitane.app.claims;
 
-import civitane.app.claims.Masked;
 import civitane.core.facts.Form;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Word;
@@ -15,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /** A value of a packet as it is said: a day as a day, money as money, a word by its words. */
-final class SaidValue {
+public final class SaidValue {
   private static final String REQUESTS = "requests";
   /** "", "requests", the request, "answers". */
   private static final int UP_TO_ANSWERS = 4;
@@ -25,7 +24,7 @@ final class SaidValue {
   private SaidValue() {}
 
   /** What stands at a place; a dash where nothing does. */
-  static Argument.Several of(Packet packet, String pointer, JsonNode value) {
+  public static Argument.Several of(Packet packet, String pointer, JsonNode value) {
     if (Masked.isNumber(pointer.substring(pointer.lastIndexOf('/') + 1)) && value.isString()) {
       // What is said goes into the record, which more people read than may see the number.
       return new Argument.Several(List.of(Argument.told(Masked.number(value.stringValue()))));

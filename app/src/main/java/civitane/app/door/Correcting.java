@@ -1,0 +1,136 @@
+package civitane.app.door;
+
+import civitane.app.audit.AuditLog;
+import civitane.app.claims.Claims;
+import civitane.app.corrections.PuttingRight;
+import civitane.app.ledger.Ledgers;
+import civitane.core.claims.Actor;
+import civitane.core.identity.NameMatch;
+import civitane.core.identity.Names;
+import civitane.core.ledger.Source;
+import civitane.core.services.Statements;
+import civitane.packet.form.ScreenForm;
+import civitane.words.Language;
+import civitane.words.Words;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What a household is asked about, put right behind its door: looked over first as it was and as it will be, then sent
+ * under the same number and signed anew.
+ */
+@Service
+class Correcting {
+  private final Letterbox letterbox;
+  private final PuttingRight puttingRight;
+  private final Claims claims;
+  private final Ledgers ledgers;
+  private final AuditLog audit;
+  private final Clock clock;
+
+  Correcting(
+      Letterbox letterbox,
+      PuttingRight puttingRight,
+      Claims claims,
+      Ledgers ledgers,
+      AuditLog audit,
+      Clock clock) {
+    this.letterbox = letterbox;
+    this.puttingRight = puttingRight;
+    this.claims = claims;
+    this.ledgers = ledgers;
+    this.audit = audit;
+    this.clock = clock;
+  }
+
+  /** What was typed, as it will be told, with what is stated by signing it. */
+  @Transactional(readOnly = true)
+  public DoorCorrection look(
+      Visitor by, String number, Map<Integer, String> typed, Language language) {
+    typed.keySet().forEach(item -> letterbox.wanted(by, number, item));
+    var words = Words.in(language);
+    var looked = puttingRight.look(number, typed, language);
+    return new DoorCorrection(
+        looked.lines().stream()
+            .map(line -> new DoorCorrection.DoorChange(
+                line.item(),
+                line.what(),
+                line.before(),
+                line.after(),
+                line.before().equals(line.after())))
+            .toList(),
+        looked.unread().stream()
+            .map(item -> new DoorCorrection.DoorUnread(item, unread(by, number, item, words)))
+            .toList(),
+        Statements.of(claims.told(number).packet()).stream().map(words::word).toList());
+  }
+
+  private String unread(Visitor by, String number, int item, Words words) {
+    return puttingRight
+        .asking(number, letterbox.wanted(by, number, item), words.language())
+        .map(ask -> Unread.of(ask.form(), words))
+        .orElse("");
+  }
+
+  /** Sends it with a signature; what is said where the name is another than was told, empty where it is sent. */
+  @Transactional
+  public String send(
+      Visitor by, String number, Map<Integer, String> typed, String name, Language language) {
+    claims.waitFor(number);
+    typed.keySet().forEach(item -> letterbox.wanted(by, number, item));
+    var applicant = claims.told(number).packet().household().applicant();
+    if (Names.compare(applicant, name.strip()) != NameMatch.SAME) {
+      return Words.in(language)
+          .say("door.sign.otherName", "signed", name.strip(), "name", applicant.fullName());
+    }
+    var actor = letterbox.actor(number);
+    puttingRight.tell(actor, number, typed, null);
+    sign(actor, number, name.strip(), language);
+    audit.record(actor.written(), "put right", number, String.valueOf(typed.size()));
+    return "";
+  }
+
+  /** What was stated holds for what is told now. */
+  private void sign(Actor by, String number, String name, Language language) {
+    var facts = claims.told(number);
+    ledgers.sign(
+        claims.householdOf(number),
+        claims.requestOf(number),
+        facts,
+        OnScreen.signature(
+            facts.packet().household().applicant(),
+            name,
+            LocalDate.now(clock),
+            Statements.of(facts.packet()),
+            language),
+        Source.application(claims.applicationOf(number).toString()),
+        by.written());
+  }
+
+  /** A question with the people to choose from where it asks for one. */
+  static DoorForm.DoorAsk asked(ScreenForm.Ask ask, List<String> people) {
+    return new DoorForm.DoorAsk(
+        ask.name(),
+        ask.label(),
+        ask.form().word(),
+        switch (ask.form()) {
+          case PERSON ->
+            IntStream.range(0, people.size())
+                .mapToObj(row -> new DoorForm.DoorChoice(
+                    BigDecimal.valueOf(row + 1L).toPlainString(), people.get(row)))
+                .toList();
+          default ->
+            ask.choices().stream()
+                .map(one -> new DoorForm.DoorChoice(one.word(), one.said()))
+                .toList();
+        },
+        "",
+        "");
+  }
+}
