@@ -20,13 +20,15 @@ export function questionAt(questions: QuestionView[], pointer: string): Question
 type Typed = Pick<QuestionView, "kind" | "options" | "vocabulary">;
 
 interface Props {
+  /** What the place is called. */
+  label: string;
   question?: QuestionView;
   people: { id: string; name: string }[];
   today: string;
 }
 
 /** Where the value of an answer is typed or chosen, by what kind of answer it is. */
-export function AnswerValue({ question, people, today }: Props) {
+export function AnswerValue({ label, question, people, today }: Props) {
   const { t } = useTranslation();
   const choices =
     question?.kind === "flag"
@@ -41,7 +43,7 @@ export function AnswerValue({ question, people, today }: Props) {
           : undefined;
   return (
     <label className="flex flex-col small">
-      {t("claim.answerValue")}
+      {label}
       {choices ? (
         <select name="value" className="select select-sm w-44" required defaultValue="">
           <option value="" disabled>

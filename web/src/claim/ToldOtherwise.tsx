@@ -49,7 +49,7 @@ export function ToldOtherwise({ claim, item, question, people, today, onChanged 
   }
   return (
     <form onSubmit={tell} className="flex flex-wrap gap-3 items-end mt-1 mb-2">
-      <AnswerValue question={question} people={people} today={today} />
+      <AnswerValue label={t("asking.now")} question={question} people={people} today={today} />
       <label className="flex flex-col small">
         {t("asking.whoSaid")}
         <input name="told" className="input input-sm w-72 max-w-full" required />

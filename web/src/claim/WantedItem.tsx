@@ -101,7 +101,7 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
       {judged && <Judged claim={claim} what={judged} item={item.id} onChanged={onChanged} />}
       {open && (
         <form onSubmit={save} className="flex flex-wrap gap-3 items-end mt-2">
-          <AnswerValue question={question} people={people} today={today} />
+          <AnswerValue label={t("claim.answerValue")} question={question} people={people} today={today} />
           <label className="flex flex-col small">
             {t("claim.answerReason")}
             <input name="reason" className="input input-sm w-72" required />

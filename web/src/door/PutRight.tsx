@@ -48,7 +48,7 @@ export function PutRight({ claim, answers, onUnread, onSent }: Props) {
         <Against says={against && say(against)} />
         <button
           type="button"
-          className="door-button door-main mt-3"
+          className="door-button door-main mt-3 mb-5"
           disabled={busy || answers.length === 0}
           onClick={look}
         >
@@ -59,7 +59,7 @@ export function PutRight({ claim, answers, onUnread, onSent }: Props) {
   }
   return (
     <form
-      className="door-band mt-4"
+      className="door-band mt-4 mb-5"
       onSubmit={(event: FormEvent) => {
         event.preventDefault();
         void send();
@@ -92,7 +92,7 @@ export function PutRight({ claim, answers, onUnread, onSent }: Props) {
           <li key={one}>{one}</li>
         ))}
       </ul>
-      <NameField label={say("sign.name")} name={name} onName={setName} />
+      <NameField label={say("putRight.name")} name={name} onName={setName} />
       <p role="alert" className={otherName ? "wrong my-3" : "my-3"}>
         {otherName}
       </p>

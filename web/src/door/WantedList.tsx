@@ -33,13 +33,16 @@ export function WantedList({ claim, onChanged }: Props) {
         {claim.wanted.map((wanted) => (
           <Wanted key={wanted.item} claim={claim.number} wanted={wanted} onChanged={onChanged}>
             {wanted.asks && !wanted.came && (
-              <AskField
-                ask={wanted.asks}
-                value={typed[wanted.item] ?? ""}
-                wrong={unread.find((one) => one.item === wanted.item)?.wrong ?? ""}
-                people={[]}
-                onType={(text) => type(wanted.item, text)}
-              />
+              <div className="mt-3">
+                <p className="soft">{wanted.told}</p>
+                <AskField
+                  ask={wanted.asks}
+                  value={typed[wanted.item] ?? ""}
+                  wrong={unread.find((one) => one.item === wanted.item)?.wrong ?? ""}
+                  people={[]}
+                  onType={(text) => type(wanted.item, text)}
+                />
+              </div>
             )}
           </Wanted>
         ))}

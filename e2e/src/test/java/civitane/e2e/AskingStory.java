@@ -54,9 +54,9 @@ public class AskingStory extends Story {
     var main = page.getByRole(AriaRole.MAIN);
     main.getByRole(
             AriaRole.BUTTON,
-            new Locator.GetByRoleOptions().setName("More of: How many people live there, they say"))
+            new Locator.GetByRoleOptions().setName("More of: How many people live there in all"))
         .click();
-    main.getByLabel("Ask the household about: How many people live there, they say")
+    main.getByLabel("Ask the household about: How many people live there in all")
         .selectOption("CONTRADICTION");
     main.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it to them"))
         .press("Enter");

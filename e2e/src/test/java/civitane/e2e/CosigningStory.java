@@ -1,13 +1,8 @@
 package civitane.e2e;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.time.Duration;
-import java.util.List;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.awaitility.Awaitility;
 import org.testng.annotations.Test;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
@@ -15,38 +10,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 /** Two grown-ups on two phones: one asks, the other reads and signs by herself, first with a name that is not hers any more. */
-public class CosigningStory extends Story {
-  private static final int WIDE = 390;
-  private static final int HIGH = 844;
-  private static final Pattern SIX_DIGITS = Pattern.compile("\\b\\d{6}\\b");
+public class CosigningStory extends OnAPhone {
   private static final String HERS = "tove@brackwater.example";
-
-  private String codeTo(String contact, int before) {
-    Awaitility.await().atMost(Duration.ofSeconds(20)).until(() -> codes(contact).size() > before);
-    return codes(contact).get(0);
-  }
-
-  /** The codes that were sent to a contact, the newest first. */
-  private static List<String> codes(String contact) {
-    return registers.messages().stream()
-        .filter(message -> contact.equals(message.get("to")))
-        .map(message -> SIX_DIGITS.matcher(message.get("text")))
-        .filter(Matcher::find)
-        .map(Matcher::group)
-        .toList();
-  }
-
-  private static Locator button(Page where, String name) {
-    return where.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-  }
-
-  private Page phone(String path) {
-    var phone = window();
-    phone.setViewportSize(WIDE, HIGH);
-    go(phone, path);
-    return phone;
-  }
 
   @Test
   public void sheReadsItAndSignsWithHerOwnName() throws Exception {
@@ -55,11 +20,7 @@ public class CosigningStory extends Story {
         """).get(0);
     var his = "0555 019 319";
     page = phone("/door?language=en");
-    page.getByLabel("Number of your claim").fill(number);
-    var before = codes(his).size();
-    page.keyboard().press("Enter");
-    page.getByLabel("Code, six digits").fill(codeTo(his, before));
-    page.keyboard().press("Enter");
+    enter(page, number, his);
     var contact = page.getByLabel("Their own phone or mail address");
     contact.fill(his);
     page.keyboard().press("Enter");

@@ -4,24 +4,17 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.sql.SQLException;
-import java.time.Duration;
 import java.util.List;
-import java.util.Optional;
-import java.util.regex.Pattern;
-import org.awaitility.Awaitility;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
-import static org.testng.Assert.assertTrue;
 
 /** From a phone: where it stands, a photographed paper, a message that is answered, and gone at once. */
-public class DoorStory extends Story {
-  private static final int WIDE = 390;
-  private static final int HIGH = 844;
-  private static final Pattern SIX_DIGITS = Pattern.compile("\\b\\d{6}\\b");
+public class DoorStory extends OnAPhone {
+  private static final String PHONE = "0555 016 256";
 
   @BeforeMethod
   public void onAPhone() {
@@ -35,36 +28,9 @@ public class DoorStory extends Story {
         where h.name = 'Khadija Nascimento' order by c.number limit 1""").get(0);
   }
 
-  private static int brought() {
-    return registers.messages().size();
-  }
-
-  /** The code of the message that comes after those that were there. */
-  private static String codeAfter(int before) {
-    Awaitility.await().atMost(Duration.ofSeconds(20)).until(() -> brought() > before);
-    var found = SIX_DIGITS.matcher(
-        Optional.ofNullable(registers.messages().get(0).get("text")).orElseThrow());
-    assertTrue(found.find());
-    return found.group();
-  }
-
-  private Locator button(String name) {
-    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
-  }
-
   private void enter(String number) {
-    var before = brought();
-    page.getByLabel("Number of your claim").fill(number);
-    page.keyboard().press("Enter");
-    page.getByLabel("Code, six digits").fill(codeAfter(before));
-    page.keyboard().press("Enter");
+    enter(page, number, PHONE);
     assertThat(page.getByText("I did not make this claim")).isVisible();
-  }
-
-  private void fits(String what) {
-    var apart = page.evaluate(
-        "() => document.documentElement.scrollWidth - document.documentElement.clientWidth");
-    assertTrue(((Number) apart).intValue() <= 0, what + " is " + apart + " px too wide");
   }
 
   @Test
@@ -86,16 +52,16 @@ public class DoorStory extends Story {
     walk.past("behind the door");
     assertEquals(walk.wrong().toString(), "{}");
     assertEquals(String.join("\n", walk.invalid()), "");
-    fits("a claim at the door");
+    fits(page, "a claim at the door");
     var picker = page.locator("input[type=file]").first();
     picker.setInputFiles(PapersStory.slip("payslip.png", "Payslip October 2026", "1,840.00"));
     assertThat(page.getByText("This picture has few points")).isVisible();
     page.getByLabel("Do you want to say something to it?").fill("page 2 follows");
-    button("Send it").press("Enter");
+    button(page, "Send it").press("Enter");
     assertThat(page.getByText("It has come. We look at it.").first()).isVisible();
-    button("Answer").first().press("Enter");
+    button(page, "Answer").first().press("Enter");
     page.getByLabel("Your answer").fill("He is my cousin and stays until spring.");
-    button("Send").first().press("Enter");
+    button(page, "Send").first().press("Enter");
     assertThat(page.getByText("Somebody looks at it within two working days")).isVisible();
     page.getByText("Messages").click();
     page.getByLabel("Write to us").fill("My employer pays on the 5th.");
@@ -115,13 +81,13 @@ public class DoorStory extends Story {
         .press("Enter");
     assertThat(desk.getByText("Answer what they wrote")).hasCount(0);
 
-    button("Français").click();
+    button(page, "Français").click();
     assertThat(page.getByText("Nous n’avons plus besoin de rien")).isVisible();
-    button("العربية").click();
+    button(page, "العربية").click();
     assertThat(page.locator("html")).hasAttribute("dir", "rtl");
     accessible(page, "behind the door, from the right");
-    fits("a claim at the door, from the right");
-    button("اخرجوا فورا").click();
+    fits(page, "a claim at the door, from the right");
+    button(page, "اخرجوا فورا").click();
     page.waitForURL("about:blank");
     page.goBack();
     assertEquals(
@@ -135,13 +101,13 @@ public class DoorStory extends Story {
     var heard = new String[2];
     var numbers = List.of(wantingAPaper(), "BW-26-900001-0");
     for (var i = 0; i < numbers.size(); i++) {
-      var before = brought();
+      var before = codes(PHONE).size();
       go(page, "/door?language=en");
       page.getByLabel("Number of your claim").fill(numbers.get(i));
       page.keyboard().press("Enter");
       assertThat(page.getByText("a code is on its way there")).isVisible();
       if (i == 0) {
-        assertNotEquals(codeAfter(before), "000000");
+        assertNotEquals(codeTo(PHONE, before), "000000");
       }
       page.getByLabel("Code, six digits").fill("000000");
       page.keyboard().press("Enter");

@@ -53,7 +53,7 @@ public class LedgerStory extends Story {
     accessible(page, "the ledger of a claim");
     main.getByRole(
             AriaRole.BUTTON,
-            new Locator.GetByRoleOptions().setName("More of: How many people live there, they say"))
+            new Locator.GetByRoleOptions().setName("More of: How many people live there in all"))
         .click();
     main.getByLabel("Use instead").fill("two");
     main.getByLabel("From where").fill("said on the phone");

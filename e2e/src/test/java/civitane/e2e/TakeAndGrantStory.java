@@ -39,7 +39,7 @@ public class TakeAndGrantStory extends Story {
     assertThat(page.getByLabel("Child", new Page.GetByLabelOptions().setExact(true)))
         .isFocused();
     type(page, "", "Marsh Road School", "4");
-    page.getByLabel("How many people live there, they say").focus();
+    page.getByLabel("How many people live there in all").focus();
     type(page, "2");
     var margin = page.getByRole(AriaRole.COMPLEMENTARY);
     assertThat(margin.getByText(

@@ -80,13 +80,15 @@ final class ClaimWords {
         .filter(reason -> PUT_RIGHT.contains(reason.code().code()))
         .filter(reason -> about.contains(reason.arguments().get(0)))
         .reduce((earlier, later) -> later)
-        .map(reason -> DeskWords.WORDS.say(
-            "claims.beforeAfter",
-            "before",
-            DeskWords.WORDS.say(reason.arguments().get(1)),
-            "after",
-            DeskWords.WORDS.say(reason.arguments().get(2))))
+        .map(reason -> beforeAfter(reason.arguments().get(1), reason.arguments().get(2)))
         .orElse(null);
+  }
+
+  private static String beforeAfter(Argument before, Argument after) {
+    var words = DeskWords.WORDS;
+    return before.equals(after)
+        ? words.say("claims.stays", "what", words.say(after))
+        : words.say("claims.beforeAfter", "before", words.say(before), "after", words.say(after));
   }
 
   static String of(StoredEvent event) {

@@ -79,6 +79,17 @@ public class Wanting {
     }
   }
 
+  /** Asks a claim again where that changes what it wants, and answers whether it does. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public boolean askAgain(Actor by, String number, Reason because) {
+    var wants = of(number, null);
+    var changes = !claims.claim(number).wantsAlready(wants);
+    if (changes) {
+      claims.wake(by, number, wants, because);
+    }
+    return changes;
+  }
+
   /** A book of the office has changed: the claims that stand on it are asked again. */
   @EventListener
   @Transactional(propagation = Propagation.MANDATORY)

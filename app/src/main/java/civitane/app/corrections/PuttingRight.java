@@ -91,11 +91,28 @@ public class PuttingRight {
 
   private record Read(List<Answer> answers, List<Integer> unread) {}
 
+  /**
+   * A question that would answer what is wanted of the household.
+   *
+   * @param told what was told so far, in words; empty where nothing was
+   */
+  public record Asked(ScreenForm.Ask question, String told) {}
+
   /** The question that would answer what is wanted of the household; none where it is no single one. */
   @Transactional(readOnly = true)
-  public Optional<ScreenForm.Ask> asking(String number, Item item, Language language) {
+  public Optional<Asked> asking(String number, Item item, Language language) {
     var facts = claims.told(number);
-    return place(facts, item).flatMap(place -> form(facts, language).asking(place));
+    return place(facts, item)
+        .flatMap(place -> form(facts, language)
+            .asking(place)
+            .map(question -> new Asked(question, told(facts.packet(), place, language))));
+  }
+
+  private String told(Packet packet, String place, Language language) {
+    var value = json.readTree(PacketWriter.written(packet)).at(ChangedFacts.place(place));
+    return value.isMissingNode() || value.isNull()
+        ? ""
+        : Words.in(language).say(SaidValue.of(packet, place, value));
   }
 
   private static Optional<String> place(Assembled facts, Item item) {
@@ -204,12 +221,12 @@ public class PuttingRight {
         values(told, read.answers()),
         Source.correction(number, how == null ? "" : how),
         by.written());
-    Reason last = null;
-    for (var one : read.answers()) {
-      last = because(one, how);
-      answered(by, number, one.item(), last);
+    var because = read.answers().stream().map(one -> because(one, how)).toList();
+    for (var i = 0; i < because.size(); i++) {
+      answered(by, number, read.answers().get(i).item(), because.get(i));
     }
-    wanting.askAgain(by, household, List.of(), null, known(last));
+    wanting.askAgain(by, number, because.get(0));
+    wanting.askAgain(by, household, List.of(number), null, because.get(0));
   }
 
   private Map<String, Object> values(Assembled told, List<Answer> answers) {
@@ -234,7 +251,7 @@ public class PuttingRight {
   private void answered(Actor by, String number, Item item, Reason because) {
     if (item.want().isFoundByPeople()) {
       claims.moveItem(by, number, because, (claim, act) -> claim.answer(act, item.id()));
-    } else {
+    } else if (!wanting.askAgain(by, number, because)) {
       claims.note(by, number, because);
     }
   }

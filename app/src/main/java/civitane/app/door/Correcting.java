@@ -74,7 +74,7 @@ class Correcting {
   private String unread(Visitor by, String number, int item, Words words) {
     return puttingRight
         .asking(number, letterbox.wanted(by, number, item), words.language())
-        .map(ask -> Unread.of(ask.form(), words))
+        .map(asked -> Unread.of(asked.question().form(), words))
         .orElse("");
   }
 

@@ -37,6 +37,7 @@ record DoorView(List<DoorClaim> claims) {
    * @param signer whether it is that another grown-up signs
    * @param asked since when they are asked, in words; empty where they are not
    * @param asks the question that answers it; null where there is no single one
+   * @param told what was told to that question so far, in words; empty where nothing was
    */
   record DoorWanted(
       int item,
@@ -46,7 +47,8 @@ record DoorView(List<DoorClaim> claims) {
       boolean came,
       boolean signer,
       String asked,
-      DoorForm.@Nullable DoorAsk asks) {}
+      DoorForm.@Nullable DoorAsk asks,
+      String told) {}
 
   /**
    * Something that was written.

@@ -150,6 +150,7 @@ class Standing {
 
   private DoorView.DoorWanted wanted(String number, Item item, Words words) {
     var isSignature = item.want().kind() == ItemKind.SIGNATURE;
+    var asked = puttingRight.asking(number, item, words.language());
     return new DoorView.DoorWanted(
         item.id(),
         words.capital(words.say(item.want().reasons(), Voice.LETTER)),
@@ -158,10 +159,12 @@ class Standing {
         item.state() == ItemState.ANSWERED,
         isSignature && signers.isOfAnother(number, item),
         isSignature ? signers.askedSince(number, item, words) : "",
-        puttingRight
-            .asking(number, item, words.language())
-            .map(ask -> Correcting.asked(ask, people(number)))
-            .orElse(null));
+        asked.map(one -> Correcting.asked(one.question(), people(number))).orElse(null),
+        asked
+            .map(PuttingRight.Asked::told)
+            .filter(told -> !told.isEmpty())
+            .map(told -> words.say("door.wanted.told", "told", told))
+            .orElse(""));
   }
 
   private List<String> people(String number) {

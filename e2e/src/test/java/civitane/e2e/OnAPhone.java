@@ -1,0 +1,63 @@
+package civitane.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.Duration;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.awaitility.Awaitility;
+
+import static org.testng.Assert.assertTrue;
+
+/** What a household does from a phone, with the codes that come to it. */
+abstract class OnAPhone extends Story {
+  protected static final int WIDE = 390;
+  protected static final int HIGH = 844;
+  private static final Duration PATIENCE = Duration.ofSeconds(30);
+  private static final Pattern SIX_DIGITS = Pattern.compile("\\b\\d{6}\\b");
+
+  protected Page phone(String path) {
+    var phone = window();
+    phone.setViewportSize(WIDE, HIGH);
+    go(phone, path);
+    return phone;
+  }
+
+  /** The codes that were sent to a contact, the newest first. */
+  protected static List<String> codes(String contact) {
+    return registers.messages().stream()
+        .filter(message -> contact.equals(message.get("to")))
+        .map(message -> SIX_DIGITS.matcher(message.get("text")))
+        .filter(Matcher::find)
+        .map(Matcher::group)
+        .toList();
+  }
+
+  /** The code that comes to a contact after those that came before. */
+  protected static String codeTo(String contact, int before) {
+    Awaitility.await().atMost(PATIENCE).until(() -> codes(contact).size() > before);
+    return codes(contact).get(0);
+  }
+
+  /** Goes in with the number of a claim and the code that comes to the contact of whoever made it. */
+  protected void enter(Page where, String number, String contact) {
+    var before = codes(contact).size();
+    where.getByLabel("Number of your claim").fill(number);
+    where.keyboard().press("Enter");
+    where.getByLabel("Code, six digits").fill(codeTo(contact, before));
+    where.keyboard().press("Enter");
+  }
+
+  protected static Locator button(Page where, String name) {
+    return where.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  protected static void fits(Page where, String what) {
+    var apart = where.evaluate(
+        "() => document.documentElement.scrollWidth - document.documentElement.clientWidth");
+    assertTrue(((Number) apart).intValue() <= 0, what + " is " + apart + " px too wide");
+  }
+}
