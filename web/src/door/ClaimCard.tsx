@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { AppealForm } from "./AppealForm";
 import { Conversation } from "./Conversation";
 import { Count } from "./Count";
 import { Telling } from "./Telling";
@@ -17,10 +18,11 @@ const SAYINGS = [
 interface Props {
   claim: Schemas["DoorClaim"];
   onChanged: () => void;
+  onAppealed: () => void;
 }
 
 /** A claim: where it stands first, then what is wanted, then everything else, each behind its name. */
-export function ClaimCard({ claim, onChanged }: Props) {
+export function ClaimCard({ claim, onChanged, onAppealed }: Props) {
   const say = useSay();
   return (
     <article className="mt-4 mb-10" aria-labelledby={`claim-${claim.number}`}>
@@ -64,6 +66,7 @@ export function ClaimCard({ claim, onChanged }: Props) {
         </ul>
       </details>
       <Told claim={claim.number} />
+      {claim.appeal && <AppealForm claim={claim.number} appeal={claim.appeal} onSent={onAppealed} />}
       {SAYINGS.map((saying) => (
         <details key={saying.about} className="door-more">
           <summary>{say(`${saying.about}.title`)}</summary>

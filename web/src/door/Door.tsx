@@ -129,7 +129,16 @@ export function Door() {
               <h1 className="sr-only">{say("title")}</h1>
               {standing.data.claims.length === 0 && <p className="py-4">{say("nothing")}</p>}
               {standing.data.claims.map((claim) => (
-                <ClaimCard key={claim.number} claim={claim} onChanged={() => standing.refetch()} />
+                <ClaimCard
+                  key={claim.number}
+                  claim={claim}
+                  onChanged={() => standing.refetch()}
+                  onAppealed={() => {
+                    setTold("appeal.sent");
+                    void standing.refetch();
+                    window.scrollTo(0, 0);
+                  }}
+                />
               ))}
             </>
           ) : (

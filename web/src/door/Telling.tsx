@@ -1,6 +1,7 @@
-import { type FormEvent, useId, useState } from "react";
+import { type FormEvent, useState } from "react";
 import { Refusal } from "../api/client";
 import { putOrThrow } from "./asking";
+import { LongText } from "./LongText";
 import { useSay } from "./words";
 
 interface Props {
@@ -15,7 +16,6 @@ interface Props {
 /** A place to write something; what was written stays until it has arrived. */
 export function Telling({ path, asks, sends, sent, onSent }: Props) {
   const say = useSay();
-  const id = useId();
   const [text, setText] = useState("");
   const [says, setSays] = useState("");
   const [isWrong, setWrong] = useState(false);
@@ -38,19 +38,7 @@ export function Telling({ path, asks, sends, sent, onSent }: Props) {
   };
   return (
     <form onSubmit={send} className="pb-4">
-      <label htmlFor={id} className="block mb-1">
-        {asks}
-      </label>
-      <textarea
-        id={id}
-        className="door-field"
-        rows={3}
-        maxLength={2000}
-        required
-        dir="auto"
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-      />
+      <LongText label={asks} text={text} onText={setText} />
       <p role={isWrong ? "alert" : "status"} className={isWrong ? "wrong my-2" : "my-2 font-bold"}>
         {says}
       </p>

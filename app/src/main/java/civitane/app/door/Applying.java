@@ -10,7 +10,6 @@ import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
 import civitane.core.facts.Channel;
 import civitane.core.facts.Packet;
-import civitane.core.facts.SigningMethod;
 import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
 import civitane.core.rules.Entitlement;
@@ -306,16 +305,7 @@ class Applying {
               .say("door.sign.otherName", "signed", name.strip(), "name", applicant.fullName()));
     }
     var signed = (ObjectNode) draft.packet().deepCopy();
-    var signature = signed
-        .putArray("signatures")
-        .addObject()
-        .put("person", applicant.id())
-        .put("name", name.strip())
-        .put("on", today().toString())
-        .put("method", SigningMethod.SCREEN.word())
-        .put("language", language.word());
-    var stated = signature.putArray("statements");
-    Statements.of(packet).forEach(statement -> stated.add(statement.word()));
+    OnScreen.sign(signed, applicant, name.strip(), today(), Statements.of(packet), language);
     var by = new Actor.Person(id);
     var typed =
         applications.type(by, id, version, new Draft(signed, draft.typed(), draft.taking()));

@@ -22,8 +22,17 @@ record DoorView(List<DoorClaim> claims) {
       List<DoorStretch> stretches,
       List<DoorWanted> wanted,
       List<String> granted,
+      @Nullable DoorAppeal appeal,
       List<DoorMessage> messages,
       List<DoorLetter> letters) {}
+
+  /**
+   * That what was decided can be appealed against.
+   *
+   * @param until by when, in words
+   * @param late whether that day is over, so that it needs a reason
+   */
+  record DoorAppeal(String until, boolean late) {}
 
   /** A part of the turn line: {@code ours}, {@code household}, {@code thirdParty} or {@code over}, days, and both in words. */
   record DoorStretch(String turn, int days, String words) {}

@@ -134,7 +134,8 @@ class Letterbox {
         .orElseThrow(() -> Problem.wrong("That is not wanted any more."));
   }
 
-  private void see(Visitor by, String number) {
+  /** Only a claim that a visitor may see is there for them. */
+  void see(Visitor by, String number) {
     if (!standing.seenBy(by).contains(number)) {
       throw Problem.notThere("A claim with this number");
     }

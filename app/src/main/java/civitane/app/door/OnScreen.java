@@ -8,10 +8,31 @@ import civitane.words.Language;
 import civitane.words.Words;
 import java.time.LocalDate;
 import java.util.List;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Signatures by the name that is typed, with what was stated in the words that were read. */
 final class OnScreen {
   private OnScreen() {}
+
+  /** Writes the signature of a person into a packet that is to be lodged. */
+  static void sign(
+      ObjectNode packet,
+      Person person,
+      String name,
+      LocalDate on,
+      List<Statement> statements,
+      Language language) {
+    var signature = packet
+        .putArray("signatures")
+        .addObject()
+        .put("person", person.id())
+        .put("name", name)
+        .put("on", on.toString())
+        .put("method", SigningMethod.SCREEN.word())
+        .put("language", language.word());
+    var stated = signature.putArray("statements");
+    statements.forEach(statement -> stated.add(statement.word()));
+  }
 
   static Signature signature(
       Person person, String name, LocalDate on, List<Statement> statements, Language language) {

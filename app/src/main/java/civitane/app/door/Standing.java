@@ -38,7 +38,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Standing {
   /** The kind of letter that tells a decision: what it says is not known before it goes out. */
-  private static final String DECISION = "decision";
+  static final String DECISION = "decision";
 
   private static final String RECEIPT = "receipt";
 
@@ -60,6 +60,7 @@ class Standing {
   private final Grants grants;
   private final AskedSigners signers;
   private final PuttingRight puttingRight;
+  private final Appealable appealable;
   private final Staff staff;
   private final Clock clock;
 
@@ -71,6 +72,7 @@ class Standing {
       Grants grants,
       AskedSigners signers,
       PuttingRight puttingRight,
+      Appealable appealable,
       Staff staff,
       Clock clock) {
     this.claims = claims;
@@ -80,6 +82,7 @@ class Standing {
     this.grants = grants;
     this.signers = signers;
     this.puttingRight = puttingRight;
+    this.appealable = appealable;
     this.staff = staff;
     this.clock = clock;
   }
@@ -123,6 +126,7 @@ class Standing {
                 .map(award -> words.award(service, award))
                 .toList()
             : List.of(),
+        appealable.of(number, words),
         claims.told(number, SAID).stream().map(one -> said(one, words)).toList(),
         letters(number, words));
   }

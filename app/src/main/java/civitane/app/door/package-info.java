@@ -1,6 +1,7 @@
 /** The household's door: a code to their own contact, then where it stands, what is wanted, letters and messages. */
 @org.springframework.modulith.ApplicationModule(
     allowedDependencies = {
+      "appeals",
       "audit",
       "catalogue",
       "claims",

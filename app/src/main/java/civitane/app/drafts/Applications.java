@@ -89,16 +89,30 @@ public class Applications {
     return keep(
         new Actor.Person(id),
         id,
-        new Draft(packet, json.createObjectNode(), json.createObjectNode()));
+        new Draft(packet, json.createObjectNode(), json.createObjectNode()),
+        null);
+  }
+
+  /** The same of a household that is known, by whoever of it does so. */
+  @Transactional
+  public ApplicationView beginThemselves(Actor by, JsonNode packet, UUID household) {
+    return keep(
+        by,
+        UUID.randomUUID(),
+        new Draft(packet, json.createObjectNode(), json.createObjectNode()),
+        household);
   }
 
   private ApplicationView keep(Staff.Colleague by, Draft draft) {
-    return keep(by.actor(), UUID.randomUUID(), draft);
+    return keep(by.actor(), UUID.randomUUID(), draft, null);
   }
 
-  private ApplicationView keep(Actor by, UUID id, Draft draft) {
+  private ApplicationView keep(Actor by, UUID id, Draft draft, @Nullable UUID household) {
     var record = new StoredApplication(
         id, json.writeValueAsString(draft), draft.title(), by.written(), clock.instant());
+    if (household != null) {
+      record.belongsTo(household);
+    }
     repository.saveAndFlush(record);
     audit.record(by.written(), "application begun", id.toString(), "");
     return view(record);

@@ -172,6 +172,18 @@ public class KnownHouseholds {
     return taken(by, id, household, told, List.of(request));
   }
 
+  /** All that is known of a household as a packet in which nothing is asked for yet. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public ObjectNode toldBy(UUID household) {
+    var told = households.told(household).orElseThrow(() -> Problem.notThere("The household"));
+    var packet = (ObjectNode) json.readTree(PacketWriter.written(told.facts().packet()));
+    packet.remove(List.of("lodgedOn", "lodgedAt", "assessedOn", "asOf"));
+    packet.putArray("requests");
+    packet.putArray("papers");
+    packet.putArray("signatures");
+    return packet;
+  }
+
   private ApplicationView taken(
       Staff.Colleague by, UUID id, UUID household, Households.Told told, List<JsonNode> requests) {
     applications.belongsTo(id, household);

@@ -226,9 +226,11 @@ public class Lodging {
     if (!packet.household().consents().isEmpty()) {
       events.publishEvent(new ToCheck(household, by.written()));
     }
-    if (isFromElsewhere && !alike.isEmpty()) {
+    var others =
+        alike.stream().filter(one -> !one.household().equals(household)).count();
+    if (isFromElsewhere && others > 0) {
       claims.surface(
-          household, Want.ALIKE + id, Why.MAY_BE_KNOWN.with(Argument.count(alike.size())));
+          household, Want.ALIKE + id, Why.MAY_BE_KNOWN.with(Argument.count((int) others)));
     }
     audit.record(by.written(), "application lodged", id.toString(), receipt);
     return applications.view(record);
