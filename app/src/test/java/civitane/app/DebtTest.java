@@ -2,6 +2,8 @@ package civitane.app;
 
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MvcResult;
@@ -186,10 +188,12 @@ public class DebtTest extends OnDatabase {
             .compareTo(whole.subtract(java.math.BigDecimal.TEN)),
         0);
     assertTrue(claim(number).get("events").toString().contains("noted in June"));
-    as(
-        "edda",
-        "SENIOR",
-        post(path, body.formatted(whole.subtract(java.math.BigDecimal.TEN), "all")));
+    var rest = body.formatted(whole.subtract(java.math.BigDecimal.TEN), "all");
+    var seniors = List.of("edda", "teun");
+    var atOnce = atOnce(
+        2,
+        i -> () -> as(seniors.get(i), "SENIOR", post(path, rest)).getResponse().getStatus());
+    assertEquals(Collections.frequency(atOnce, 200), 1, "no more than is left: " + atOnce);
     assertEquals(owes(number).size(), 0);
   }
 

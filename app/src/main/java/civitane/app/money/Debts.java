@@ -1,6 +1,7 @@
 package civitane.app.money;
 
 import civitane.app.ledger.BookChanged;
+import civitane.app.ledger.Ledgers;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.money.Amount;
@@ -20,11 +21,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Debts {
   private final DebtRows rows;
+  private final Ledgers ledgers;
   private final JdbcClient database;
   private final ApplicationEventPublisher events;
 
-  Debts(DebtRows rows, JdbcClient database, ApplicationEventPublisher events) {
+  Debts(DebtRows rows, Ledgers ledgers, JdbcClient database, ApplicationEventPublisher events) {
     this.rows = rows;
+    this.ledgers = ledgers;
     this.database = database;
     this.events = events;
   }
@@ -88,6 +91,8 @@ public class Debts {
   @Transactional
   public @Nullable String letOff(
       Staff.Colleague by, UUID household, String ref, Amount much, String because) {
+    // Held before it is read, so that of two who let off one after the other sees what is left.
+    ledgers.hold(household);
     var debt = rows.of(household).stream()
         .filter(one -> one.ref().equals(ref))
         .findFirst()

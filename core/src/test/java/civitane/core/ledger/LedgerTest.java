@@ -132,6 +132,36 @@ public class LedgerTest {
   }
 
   @Test
+  public void whatIsPutRightStandsInThePlaceOfWhatWasSaid() {
+    var ottar = person("p1", Role.APPLICANT, "Ottar");
+    told(FAMILY, MAY, packet(MAY, List.of(ottar), List.of(wage("p1", "2000"))), Map.of());
+    var wage = income(FAMILY, MAY);
+    var known = Map.of("p1", member(FAMILY, MAY, 0), "i1", wage);
+    told(FAMILY, OCTOBER, packet(OCTOBER, List.of(ottar), List.of(wage("p1", "1500"))), known);
+    var later = OCTOBER.plusDays(20);
+    var how = new Recording(
+        EntryKind.SAID, Source.correction("BW-1", ""), "person", at(later), later, this::freshId);
+    var places = ledger.assembled(FAMILY, List.of(), on(later), later).places();
+    ledger = ledger.with(Telling.found(
+        ledger,
+        FAMILY,
+        places,
+        Map.of("/household/incomes/0/amount", Amount.of(1600)),
+        how,
+        on(later)));
+    assertEquals(wages(wage, later).value(), Amount.of(1600));
+    assertEquals(
+        ledger
+            .used(wage, "amount", new When(OCTOBER, at(later).plusSeconds(3600)))
+            .value(),
+        Amount.of(1600),
+        "from the day on from which the other was said");
+    assertEquals(wages(wage, MAY).value(), Amount.of(2000), "no earlier stretch is touched");
+    entered(wage, EntryKind.SHOWN, "1580", later, OCTOBER);
+    assertEquals(wages(wage, later).value(), Amount.of(1580), "a paper still comes first");
+  }
+
+  @Test
   public void whatIsUsedIsTheBestOfItsStretch() {
     told(
         FAMILY,
