@@ -44,15 +44,17 @@ export function AppealForm({ claim, appeal, onSent }: Props) {
       <form onSubmit={send} className="pb-4">
         {appeal.late && <LongText label={say("appeal.why")} text={whyLate} onText={setWhyLate} />}
         <LongText label={say("appeal.grounds")} text={grounds} onText={setGrounds} />
-        <label className="door-tick my-3" htmlFor={keeps}>
-          <input
-            id={keeps}
-            type="checkbox"
-            checked={keepPaying}
-            onChange={(event) => setKeepPaying(event.target.checked)}
-          />
-          <span>{say("appeal.keep")}</span>
-        </label>
+        {appeal.keeps && (
+          <label className="door-tick my-3" htmlFor={keeps}>
+            <input
+              id={keeps}
+              type="checkbox"
+              checked={keepPaying}
+              onChange={(event) => setKeepPaying(event.target.checked)}
+            />
+            <span>{say("appeal.keep")}</span>
+          </label>
+        )}
         <NameField label={say("putRight.name")} name={name} onName={setName} />
         <p role="alert" className={otherName ? "wrong my-3" : "my-3"}>
           {otherName}

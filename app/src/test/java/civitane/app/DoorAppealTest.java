@@ -69,6 +69,7 @@ public class DoorAppealTest extends AtTheDoor {
     letterLeaves(claim.number());
     assertTrue(appeal(claim, "pt").get("until").stringValue().startsWith("Pode recorrer"));
     assertFalse(appeal(claim, "en").get("late").booleanValue());
+    assertFalse(appeal(claim, "en").get("keeps").booleanValue(), "nothing was granted before");
     assertEquals(status(appealed(claim, " ", "", claim.name())), 422, "some words why");
     var other = body(appealed(claim, "I do not agree.", "", "Somebody Else"));
     assertTrue(other.get("otherName").stringValue().contains("Somebody Else"));

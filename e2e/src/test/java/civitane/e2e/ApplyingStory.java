@@ -4,62 +4,27 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import java.time.Duration;
 import java.util.Map;
-import java.util.Optional;
 import java.util.regex.Pattern;
-import org.awaitility.Awaitility;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertTrue;
 
 /** From a phone: what there is, the application page by page, left and come back to, signed, a photographed payslip. */
-public class ApplyingStory extends Story {
+public class ApplyingStory extends OnAPhone {
   /** Lodging is the slowest thing somebody waits for; where other stories run beside, it takes its time. Milliseconds. */
-  private static final int PATIENCE = 20_000;
-
-  private static final int WIDE = 390;
-  private static final int HIGH = 844;
-  private static final Pattern SIX_DIGITS = Pattern.compile("\\b\\d{6}\\b");
+  private static final int SLOWLY = 90_000;
 
   @BeforeMethod
   public void onAPhone() {
     page.setViewportSize(WIDE, HIGH);
   }
 
-  private static String codeTo(String contact, String beginning) {
-    var text = Awaitility.await()
-        .atMost(Duration.ofSeconds(20))
-        .until(
-            () -> registers.messages().stream()
-                .filter(message -> contact.equals(message.get("to")))
-                .map(message -> message.get("text"))
-                .filter(said -> said.startsWith(beginning))
-                .findFirst(),
-            Optional::isPresent)
-        .orElseThrow();
-    var found = SIX_DIGITS.matcher(text);
-    assertTrue(found.find(), text);
-    return found.group();
-  }
-
-  private Locator button(Page where, String name) {
-    return where.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-  }
-
   private void heading(String title) {
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
         .containsText(title);
-  }
-
-  private void fits(String what) {
-    var apart = page.evaluate(
-        "() => document.documentElement.scrollWidth - document.documentElement.clientWidth");
-    assertTrue(((Number) apart).intValue() <= 0, what + " is " + apart + " px too wide");
   }
 
   private void type(Map<String, String> answers) {
@@ -100,7 +65,7 @@ public class ApplyingStory extends Story {
     assertThat(page.getByText("neither a phone number nor a mail address")).isVisible();
     offer.getByLabel("Your own phone or mail address").fill(mail);
     page.keyboard().press("Enter");
-    page.getByLabel("Code, six digits").fill(codeTo(mail, "Your code"));
+    page.getByLabel("Code, six digits").fill(codeTo(mail, 0));
     page.keyboard().press("Enter");
 
     heading("Who applies");
@@ -108,7 +73,7 @@ public class ApplyingStory extends Story {
     accessible(page, "applying");
     var walk = new Walk(page);
     walk.past("applying");
-    fits("a page of the application");
+    fits(page, "a page of the application");
     type(Map.of(
         "Given name", "Thessaly",
         "Family name", "Okonjo-Reyes",
@@ -152,7 +117,7 @@ public class ApplyingStory extends Story {
         .getByLabel("O seu próprio telefone ou correio eletrónico")
         .fill(mail);
     second.keyboard().press("Enter");
-    second.getByLabel("Código, seis algarismos").fill(codeTo(mail, "O seu código"));
+    second.getByLabel("Código, seis algarismos").fill(codeTo(mail, 1));
     second.keyboard().press("Enter");
     assertThat(second.getByText("Página")).isVisible();
     button(second, "English").click();
@@ -169,7 +134,7 @@ public class ApplyingStory extends Story {
     walk = new Walk(page);
     walk.past("read before it is signed");
     assertEquals(String.join("\n", walk.invalid()), "");
-    fits("what is read before it is signed");
+    fits(page, "what is read before it is signed");
     page.getByText("Ask for something else, too").click();
     button(page, "School meals").press("Enter");
     heading("School meals");
@@ -183,7 +148,7 @@ public class ApplyingStory extends Story {
     button(page, "Yes, send it").press("Enter");
 
     assertThat(page.getByText("It has reached us today."))
-        .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(PATIENCE));
+        .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(SLOWLY));
     assertThat(page.locator("article")).hasCount(2);
     var number = page.locator("article .case").first().innerText().strip();
     page.getByText("Letters", new Page.GetByTextOptions().setExact(false))

@@ -15,7 +15,7 @@ import static org.testng.Assert.assertTrue;
 abstract class OnAPhone extends Story {
   protected static final int WIDE = 390;
   protected static final int HIGH = 844;
-  private static final Duration PATIENCE = Duration.ofSeconds(30);
+  private static final Duration PATIENCE = Duration.ofSeconds(90);
   private static final Pattern SIX_DIGITS = Pattern.compile("\\b\\d{6}\\b");
 
   protected Page phone(String path) {

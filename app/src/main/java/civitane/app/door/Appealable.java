@@ -1,6 +1,7 @@
 package civitane.app.door;
 
 import civitane.app.appeals.Appeals;
+import civitane.app.claims.Claims;
 import civitane.app.determining.Screenings;
 import civitane.app.letters.LettersOut;
 import civitane.words.Words;
@@ -13,12 +14,15 @@ import org.springframework.stereotype.Component;
 @Component
 class Appealable {
   private final Appeals appeals;
+  private final Claims claims;
   private final LettersOut letters;
   private final Screenings screenings;
   private final Clock clock;
 
-  Appealable(Appeals appeals, LettersOut letters, Screenings screenings, Clock clock) {
+  Appealable(
+      Appeals appeals, Claims claims, LettersOut letters, Screenings screenings, Clock clock) {
     this.appeals = appeals;
+    this.claims = claims;
     this.letters = letters;
     this.screenings = screenings;
     this.clock = clock;
@@ -31,14 +35,15 @@ class Appealable {
     }
     return appeals
         .standing(number)
-        .map(decision -> screenings.appealableUntil(decision.on()))
-        .map(until -> new DoorView.DoorAppeal(
-            words.say(isOver(until) ? "door.appeal.late" : "door.appeal.until", "until", until),
-            isOver(until)))
+        .map(decision -> {
+          var until = screenings.appealableUntil(decision.on());
+          var late = until.isBefore(LocalDate.now(clock));
+          return new DoorView.DoorAppeal(
+              words.say(late ? "door.appeal.late" : "door.appeal.until", "until", until),
+              late,
+              claims.claim(number).decisions().stream()
+                  .anyMatch(one -> one.id() < decision.id() && one.grants()));
+        })
         .orElse(null);
-  }
-
-  private boolean isOver(LocalDate until) {
-    return until.isBefore(LocalDate.now(clock));
   }
 }

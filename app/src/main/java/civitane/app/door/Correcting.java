@@ -12,7 +12,6 @@ import civitane.core.services.Statements;
 import civitane.packet.form.ScreenForm;
 import civitane.words.Language;
 import civitane.words.Words;
-import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -122,8 +121,7 @@ class Correcting {
         switch (ask.form()) {
           case PERSON ->
             IntStream.range(0, people.size())
-                .mapToObj(row -> new DoorForm.DoorChoice(
-                    BigDecimal.valueOf(row + 1L).toPlainString(), people.get(row)))
+                .mapToObj(row -> new DoorForm.DoorChoice(String.valueOf(row + 1), people.get(row)))
                 .toList();
           default ->
             ask.choices().stream()

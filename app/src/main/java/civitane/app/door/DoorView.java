@@ -31,8 +31,9 @@ record DoorView(List<DoorClaim> claims) {
    *
    * @param until by when, in words
    * @param late whether that day is over, so that it needs a reason
+   * @param keeps whether more was granted before, which may be paid on until it is heard
    */
-  record DoorAppeal(String until, boolean late) {}
+  record DoorAppeal(String until, boolean late, boolean keeps) {}
 
   /** A part of the turn line: {@code ours}, {@code household}, {@code thirdParty} or {@code over}, days, and both in words. */
   record DoorStretch(String turn, int days, String words) {}
