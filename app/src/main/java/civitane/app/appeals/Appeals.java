@@ -4,6 +4,7 @@ import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.drafts.ApplicationView;
 import civitane.app.drafts.Applications;
+import civitane.app.ledger.Ledgers;
 import civitane.app.lodging.KnownHouseholds;
 import civitane.app.lodging.Lodging;
 import civitane.app.problems.Problem;
@@ -29,6 +30,7 @@ public class Appeals {
   private final KnownHouseholds households;
   private final Lodging lodging;
   private final Claims claims;
+  private final Ledgers ledgers;
   private final AuditLog audit;
   private final JsonMapper json;
 
@@ -37,12 +39,14 @@ public class Appeals {
       KnownHouseholds households,
       Lodging lodging,
       Claims claims,
+      Ledgers ledgers,
       AuditLog audit,
       JsonMapper json) {
     this.applications = applications;
     this.households = households;
     this.lodging = lodging;
     this.claims = claims;
+    this.ledgers = ledgers;
     this.audit = audit;
     this.json = json;
   }
@@ -82,7 +86,8 @@ public class Appeals {
    */
   @Transactional(propagation = Propagation.MANDATORY)
   public void lodge(Actor by, String number, Said said, Consumer<ObjectNode> signing) {
-    claims.waitFor(number);
+    // Of two who appeal at once the second sees that it is heard.
+    ledgers.hold(claims.householdOf(number));
     var decision = standing(number).orElseThrow(Appeals::noneStands);
     if (isHeard(number)) {
       throw Problem.wrong("An appeal against this decision is being heard already.");

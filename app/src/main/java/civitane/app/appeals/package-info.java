@@ -1,5 +1,5 @@
 /** An appeal against a decision, begun from it. */
 @org.springframework.modulith.ApplicationModule(
-    allowedDependencies = {"audit", "claims", "drafts", "lodging", "problems", "staff"})
+    allowedDependencies = {"audit", "claims", "drafts", "ledger", "lodging", "problems", "staff"})
 @org.jspecify.annotations.NullMarked
 package civitane.app.appeals;

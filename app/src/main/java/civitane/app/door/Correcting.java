@@ -9,14 +9,11 @@ import civitane.core.identity.NameMatch;
 import civitane.core.identity.Names;
 import civitane.core.ledger.Source;
 import civitane.core.services.Statements;
-import civitane.packet.form.ScreenForm;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -81,7 +78,6 @@ class Correcting {
   @Transactional
   public String send(
       Visitor by, String number, Map<Integer, String> typed, String name, Language language) {
-    claims.waitFor(number);
     typed.keySet().forEach(item -> letterbox.wanted(by, number, item));
     var applicant = claims.told(number).packet().household().applicant();
     if (Names.compare(applicant, name.strip()) != NameMatch.SAME) {
@@ -110,25 +106,5 @@ class Correcting {
             language),
         Source.application(claims.applicationOf(number).toString()),
         by.written());
-  }
-
-  /** A question with the people to choose from where it asks for one. */
-  static DoorForm.DoorAsk asked(ScreenForm.Ask ask, List<String> people) {
-    return new DoorForm.DoorAsk(
-        ask.name(),
-        ask.label(),
-        ask.form().word(),
-        switch (ask.form()) {
-          case PERSON ->
-            IntStream.range(0, people.size())
-                .mapToObj(row -> new DoorForm.DoorChoice(String.valueOf(row + 1), people.get(row)))
-                .toList();
-          default ->
-            ask.choices().stream()
-                .map(one -> new DoorForm.DoorChoice(one.word(), one.said()))
-                .toList();
-        },
-        "",
-        "");
   }
 }

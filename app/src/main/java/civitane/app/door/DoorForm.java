@@ -1,7 +1,10 @@
 package civitane.app.door;
 
 import civitane.app.lodging.ReadThrough;
+import civitane.core.facts.Form;
+import civitane.packet.form.ScreenForm;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * An application as whoever takes it sees it: a page for each group of questions, in the language they read.
@@ -34,7 +37,23 @@ record DoorForm(
       String kind,
       List<DoorChoice> choices,
       String value,
-      String wrong) {}
+      String wrong) {
+
+    /** A question to which nothing is typed yet, with the people to choose from where it asks for one. */
+    static DoorAsk of(ScreenForm.Ask ask, List<String> people) {
+      return new DoorAsk(ask.name(), ask.label(), ask.form().word(), choices(ask, people), "", "");
+    }
+
+    private static List<DoorChoice> choices(ScreenForm.Ask ask, List<String> people) {
+      return ask.form() == Form.PERSON
+          ? IntStream.range(0, people.size())
+              .mapToObj(row -> new DoorChoice(String.valueOf(row + 1), people.get(row)))
+              .toList()
+          : ask.choices().stream()
+              .map(one -> new DoorChoice(one.word(), one.said()))
+              .toList();
+    }
+  }
 
   record DoorChoice(String word, String said) {}
 

@@ -163,7 +163,7 @@ class Standing {
         item.state() == ItemState.ANSWERED,
         isSignature && signers.isOfAnother(number, item),
         isSignature ? signers.askedSince(number, item, words) : "",
-        asked.map(one -> Correcting.asked(one.question(), people(number))).orElse(null),
+        asked.map(one -> DoorForm.DoorAsk.of(one.question(), people(number))).orElse(null),
         asked
             .map(PuttingRight.Asked::told)
             .filter(told -> !told.isEmpty())

@@ -183,7 +183,7 @@ public class FormTest {
       "What comes in, before tax, 1: How often",
       "What comes in, before tax, 2: How much, before tax",
       "School meals: Children, 1: Child",
-      "How many people live there, they say",
+      "How many people live there in all",
       "On"
     }) {
       assertTrue(places.contains(place), place + " is not among " + reading.faults());
