@@ -1,4 +1,4 @@
-import { type FormEvent, useEffect, useRef, useState } from "react";
+import { type FormEvent, useLayoutEffect, useRef, useState } from "react";
 import type { Schemas } from "../api/client";
 import { Against } from "./Against";
 import { put } from "./asking";
@@ -113,7 +113,8 @@ export function PutRight({ claim, answers, onUnread, onSent }: Props) {
 function useBackOnline(waits: boolean, again: () => void): void {
   const latest = useRef(again);
   latest.current = again;
-  useEffect(() => {
+  // Listened for before it is said that it waits: a connection may be back at once.
+  useLayoutEffect(() => {
     if (!waits) return;
     const back = () => latest.current();
     window.addEventListener("online", back);

@@ -2,7 +2,7 @@ package civitane.app;
 
 import java.time.Duration;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
+import java.time.LocalTime;
 import java.util.stream.StreamSupport;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.interactive.form.PDField;
@@ -24,9 +24,11 @@ public class ComingUpTest extends OnDatabase {
     clock.ahead(Duration.ZERO);
   }
 
+  /** Noon of a day: days from now on may end on the next where the time is put forward in between. */
   private void until(LocalDate day) {
     clock.ahead(Duration.ZERO);
-    clock.ahead(Duration.ofDays(LocalDate.now(clock).until(day, ChronoUnit.DAYS)));
+    clock.ahead(Duration.between(
+        clock.instant(), day.atTime(LocalTime.NOON).atZone(clock.getZone()).toInstant()));
   }
 
   private String granted() throws Exception {

@@ -3,8 +3,6 @@ package civitane.app.door;
 import civitane.app.appeals.Appeals;
 import civitane.app.claims.Claims;
 import civitane.app.problems.Problem;
-import civitane.core.identity.NameMatch;
-import civitane.core.identity.Names;
 import civitane.core.services.Statements;
 import civitane.words.Language;
 import civitane.words.Words;
@@ -48,9 +46,9 @@ class Appealing {
     }
     var facts = claims.told(number).packet();
     var applicant = facts.household().applicant();
-    if (Names.compare(applicant, name.strip()) != NameMatch.SAME) {
-      return Words.in(language)
-          .say("door.sign.otherName", "signed", name.strip(), "name", applicant.fullName());
+    var otherName = OnScreen.otherName(applicant, name, language);
+    if (!otherName.isEmpty()) {
+      return otherName;
     }
     appeals.lodge(
         letterbox.actor(number),

@@ -10,8 +10,6 @@ import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
 import civitane.core.facts.Channel;
 import civitane.core.facts.Packet;
-import civitane.core.identity.NameMatch;
-import civitane.core.identity.Names;
 import civitane.core.rules.Entitlement;
 import civitane.core.services.Services;
 import civitane.core.services.Statements;
@@ -298,11 +296,9 @@ class Applying {
       throw Problem.wrong("Nothing of it can be read.");
     }
     var applicant = packet.household().applicant();
-    if (Names.compare(applicant, name.strip()) != NameMatch.SAME) {
-      return new Signed(
-          "",
-          Words.in(language)
-              .say("door.sign.otherName", "signed", name.strip(), "name", applicant.fullName()));
+    var otherName = OnScreen.otherName(applicant, name, language);
+    if (!otherName.isEmpty()) {
+      return new Signed("", otherName);
     }
     var signed = (ObjectNode) draft.packet().deepCopy();
     OnScreen.sign(signed, applicant, name.strip(), today(), Statements.of(packet), language);

@@ -5,8 +5,6 @@ import civitane.app.claims.Claims;
 import civitane.app.corrections.PuttingRight;
 import civitane.app.ledger.Ledgers;
 import civitane.core.claims.Actor;
-import civitane.core.identity.NameMatch;
-import civitane.core.identity.Names;
 import civitane.core.ledger.Source;
 import civitane.core.services.Statements;
 import civitane.words.Language;
@@ -80,9 +78,9 @@ class Correcting {
       Visitor by, String number, Map<Integer, String> typed, String name, Language language) {
     typed.keySet().forEach(item -> letterbox.wanted(by, number, item));
     var applicant = claims.told(number).packet().household().applicant();
-    if (Names.compare(applicant, name.strip()) != NameMatch.SAME) {
-      return Words.in(language)
-          .say("door.sign.otherName", "signed", name.strip(), "name", applicant.fullName());
+    var otherName = OnScreen.otherName(applicant, name, language);
+    if (!otherName.isEmpty()) {
+      return otherName;
     }
     var actor = letterbox.actor(number);
     puttingRight.tell(actor, number, typed, null);

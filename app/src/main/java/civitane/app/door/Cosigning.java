@@ -16,8 +16,6 @@ import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Request;
 import civitane.core.facts.SigningMethod;
-import civitane.core.identity.NameMatch;
-import civitane.core.identity.Names;
 import civitane.core.ledger.Assembled;
 import civitane.core.ledger.Source;
 import civitane.core.reasons.Argument;
@@ -220,9 +218,9 @@ class Cosigning {
       throw Problem.wrong("It is signed already.");
     }
     var signs = person(asked).orElseThrow(() -> Problem.notThere("Who is to sign"));
-    if (Names.compare(signs, name.strip()) != NameMatch.SAME) {
-      return Words.in(language)
-          .say("door.sign.otherName", "signed", name.strip(), "name", signs.fullName());
+    var otherName = OnScreen.otherName(signs, name, language);
+    if (!otherName.isEmpty()) {
+      return otherName;
     }
     var statements = Statements.of(together(asked));
     var household = claims.householdOf(asked.number());

@@ -4,6 +4,8 @@ import civitane.core.facts.Person;
 import civitane.core.facts.Signature;
 import civitane.core.facts.SigningMethod;
 import civitane.core.facts.Statement;
+import civitane.core.identity.NameMatch;
+import civitane.core.identity.Names;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.time.LocalDate;
@@ -13,6 +15,14 @@ import tools.jackson.databind.node.ObjectNode;
 /** Signatures by the name that is typed, with what was stated in the words that were read. */
 final class OnScreen {
   private OnScreen() {}
+
+  /** What is said where a name that signs is another than the one told; empty where it is the same. */
+  static String otherName(Person person, String signed, Language language) {
+    return Names.compare(person, signed.strip()) == NameMatch.SAME
+        ? ""
+        : Words.in(language)
+            .say("door.sign.otherName", "signed", signed.strip(), "name", person.fullName());
+  }
 
   /** Writes the signature of a person into a packet that is to be lodged. */
   static void sign(
