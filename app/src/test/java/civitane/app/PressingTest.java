@@ -1,6 +1,7 @@
 package civitane.app;
 
 import java.time.LocalDate;
+import org.awaitility.Awaitility;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -132,6 +133,13 @@ public class PressingTest extends OnDatabase {
   @Test
   public void aRoundIsTheClaimsWithOneNextStep() throws Exception {
     claimOf(Packets.meals(943));
+    // What registers answer moves claims between one look and the next, until all of them have
+    // answered.
+    Awaitility.await().atMost(PATIENCE).untilAsserted(this::roundsAreCountedRight);
+    assertEquals(asIkenna(get("/api/desk").param("round", "nap")).getResponse().getStatus(), 404);
+  }
+
+  private void roundsAreCountedRight() throws Exception {
     var desk = body(asIkenna(get("/api/desk")));
     var counted = 0L;
     for (var round : desk.get("rounds")) {
@@ -141,6 +149,5 @@ public class PressingTest extends OnDatabase {
       counted += rows.size();
     }
     assertEquals(counted, desk.get("rows").size());
-    assertEquals(asIkenna(get("/api/desk").param("round", "nap")).getResponse().getStatus(), 404);
   }
 }
