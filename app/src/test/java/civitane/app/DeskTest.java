@@ -60,57 +60,65 @@ public class DeskTest extends OnDatabase {
   }
 
   @Test
-  public void goesOnAfterTheLastRowThatWasShown() throws Exception {
-    var rows = body(asIkenna(get("/api/desk")
-            .param("afterUrgent", "false")
-            .param("afterDay", "1970-01-01")
-            .param("afterNumber", "")))
-        .get("rows");
-    var kept = database
-        .sql(
-            "select number from claim where not urgent and state in ('LODGED', 'OPEN') order by pressing_on, number")
-        .query(String.class)
-        .list();
-    assertEquals(rows.size(), kept.size());
-    var due = database
-        .sql("select pressing_on from claim where number = ?")
-        .param(kept.get(2))
-        .query(String.class)
-        .single();
-    var rest = body(asIkenna(get("/api/desk")
-            .param("afterUrgent", "false")
-            .param("afterDay", due)
-            .param("afterNumber", kept.get(2))))
-        .get("rows");
-    var numbers =
-        rest.valueStream().map(row -> row.get("number").stringValue()).sorted().toList();
-    assertEquals(numbers, kept.subList(3, kept.size()).stream().sorted().toList());
+  public void goesOnAfterTheLastRowThatWasShown() {
+    holds(() -> {
+      var rows = body(asIkenna(get("/api/desk")
+              .param("afterUrgent", "false")
+              .param("afterDay", "1970-01-01")
+              .param("afterNumber", "")))
+          .get("rows");
+      var kept = database
+          .sql(
+              "select number from claim where not urgent and state in ('LODGED', 'OPEN') order by pressing_on, number")
+          .query(String.class)
+          .list();
+      assertEquals(rows.size(), kept.size());
+      var due = database
+          .sql("select pressing_on from claim where number = ?")
+          .param(kept.get(2))
+          .query(String.class)
+          .single();
+      var rest = body(asIkenna(get("/api/desk")
+              .param("afterUrgent", "false")
+              .param("afterDay", due)
+              .param("afterNumber", kept.get(2))))
+          .get("rows");
+      var numbers = rest.valueStream()
+          .map(row -> row.get("number").stringValue())
+          .sorted()
+          .toList();
+      assertEquals(numbers, kept.subList(3, kept.size()).stream().sorted().toList());
+    });
   }
 
   @Test
-  public void theTideIsTheWorkThatIsOursByTheDayItIsDue() throws Exception {
-    var desk = body(asIkenna(get("/api/desk")));
-    var today = LocalDate.parse(desk.get("today").stringValue());
-    var ours = new TreeMap<LocalDate, Integer>();
-    for (var row : desk.get("rows")) {
-      if ("ours".equals(row.get("turn").stringValue())) {
-        var due = LocalDate.parse(row.get("dueOn").stringValue());
-        ours.merge(due.isBefore(today) ? today.minusDays(1) : due, 25, Integer::sum);
+  public void theTideIsTheWorkThatIsOursByTheDayItIsDue() {
+    holds(() -> {
+      var desk = body(asIkenna(get("/api/desk")));
+      var today = LocalDate.parse(desk.get("today").stringValue());
+      var ours = new TreeMap<LocalDate, Integer>();
+      for (var row : desk.get("rows")) {
+        if ("ours".equals(row.get("turn").stringValue())) {
+          var due = LocalDate.parse(row.get("dueOn").stringValue());
+          ours.merge(due.isBefore(today) ? today.minusDays(1) : due, 25, Integer::sum);
+        }
       }
-    }
-    assertFalse(ours.isEmpty());
-    assertEquals(tideOf(desk), ours, "the overdue lies on the day before today");
+      assertFalse(ours.isEmpty());
+      assertEquals(tideOf(desk), ours, "the overdue lies on the day before today");
+    });
   }
 
   @Test
-  public void theTideIsTheSameOnEveryPage() throws Exception {
-    var first = body(asIkenna(get("/api/desk")));
-    var behind = body(asIkenna(get("/api/desk")
-        .param("afterUrgent", "false")
-        .param("afterDay", "2999-01-01")
-        .param("afterNumber", "")));
-    assertTrue(behind.get("rows").isEmpty());
-    assertEquals(tideOf(behind), tideOf(first));
+  public void theTideIsTheSameOnEveryPage() {
+    holds(() -> {
+      var first = body(asIkenna(get("/api/desk")));
+      var behind = body(asIkenna(get("/api/desk")
+          .param("afterUrgent", "false")
+          .param("afterDay", "2999-01-01")
+          .param("afterNumber", "")));
+      assertTrue(behind.get("rows").isEmpty());
+      assertEquals(tideOf(behind), tideOf(first));
+    });
   }
 
   private static Map<LocalDate, Integer> tideOf(JsonNode desk) {

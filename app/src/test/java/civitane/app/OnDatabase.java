@@ -17,6 +17,8 @@ import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.awaitility.Awaitility;
+import org.awaitility.core.ThrowingRunnable;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
@@ -231,6 +233,11 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
     } finally {
       threads.shutdownNow();
     }
+  }
+
+  /** Awaits that something holds, as what is done later may move claims between one look and the next. */
+  protected static void holds(ThrowingRunnable what) {
+    Awaitility.await().atMost(PATIENCE).untilAsserted(what);
   }
 
   protected long count(String from) {

@@ -1,7 +1,6 @@
 package civitane.app;
 
 import java.time.LocalDate;
-import org.awaitility.Awaitility;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -133,9 +132,7 @@ public class PressingTest extends OnDatabase {
   @Test
   public void aRoundIsTheClaimsWithOneNextStep() throws Exception {
     claimOf(Packets.meals(943));
-    // What registers answer moves claims between one look and the next, until all of them have
-    // answered.
-    Awaitility.await().atMost(PATIENCE).untilAsserted(this::roundsAreCountedRight);
+    holds(this::roundsAreCountedRight);
     assertEquals(asIkenna(get("/api/desk").param("round", "nap")).getResponse().getStatus(), 404);
   }
 
