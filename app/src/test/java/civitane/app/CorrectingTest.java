@@ -194,6 +194,10 @@ public class CorrectingTest extends AtTheDoor {
         status(desk(claim.number(), path, "\"value\": \"3\", \"told\": \"by phone\"")), 200);
     assertEquals(claim(claim.number()).at("/packet" + TOTAL).intValue(), 3);
     assertTrue(claim(claim.number()).get("events").toString().contains("(by phone)"));
+    assertEquals(
+        count("audit_log where action = 'put right' and actor = 'ikenna' and subject = '"
+            + claim.number() + "'"),
+        1);
   }
 
   @Test

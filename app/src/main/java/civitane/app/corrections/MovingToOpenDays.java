@@ -83,7 +83,11 @@ class MovingToOpenDays {
       try {
         inTransaction.executeWithoutResult(status -> move(number, closure, open));
       } catch (RuntimeException e) {
-        failed = e;
+        if (failed == null) {
+          failed = e;
+        } else {
+          failed.addSuppressed(e);
+        }
       }
     }
     if (failed != null) {

@@ -1,5 +1,6 @@
 package civitane.app.corrections;
 
+import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.claims.SaidValue;
 import civitane.app.claims.Wanting;
@@ -52,6 +53,7 @@ public class PuttingRight {
   private final Wanting wanting;
   private final Ledgers ledgers;
   private final Screenings screenings;
+  private final AuditLog audit;
   private final JsonMapper json;
   private final Clock clock;
 
@@ -60,12 +62,14 @@ public class PuttingRight {
       Wanting wanting,
       Ledgers ledgers,
       Screenings screenings,
+      AuditLog audit,
       JsonMapper json,
       Clock clock) {
     this.claims = claims;
     this.wanting = wanting;
     this.ledgers = ledgers;
     this.screenings = screenings;
+    this.audit = audit;
     this.json = json;
     this.clock = clock;
   }
@@ -227,6 +231,7 @@ public class PuttingRight {
     }
     wanting.askAgain(by, number, because.get(0));
     wanting.askAgain(by, household, List.of(number), null, because.get(0));
+    audit.record(by.written(), "put right", number, String.valueOf(because.size()));
   }
 
   private Map<String, Object> values(Assembled told, List<Answer> answers) {

@@ -1,6 +1,5 @@
 package civitane.app.door;
 
-import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.corrections.PuttingRight;
 import civitane.app.ledger.Ledgers;
@@ -25,21 +24,14 @@ class Correcting {
   private final PuttingRight puttingRight;
   private final Claims claims;
   private final Ledgers ledgers;
-  private final AuditLog audit;
   private final Clock clock;
 
   Correcting(
-      Letterbox letterbox,
-      PuttingRight puttingRight,
-      Claims claims,
-      Ledgers ledgers,
-      AuditLog audit,
-      Clock clock) {
+      Letterbox letterbox, PuttingRight puttingRight, Claims claims, Ledgers ledgers, Clock clock) {
     this.letterbox = letterbox;
     this.puttingRight = puttingRight;
     this.claims = claims;
     this.ledgers = ledgers;
-    this.audit = audit;
     this.clock = clock;
   }
 
@@ -85,7 +77,6 @@ class Correcting {
     var actor = letterbox.actor(number);
     puttingRight.tell(actor, number, typed, null);
     sign(actor, number, name.strip(), language);
-    audit.record(actor.written(), "put right", number, String.valueOf(typed.size()));
     return "";
   }
 

@@ -279,29 +279,31 @@ public class Ledgers {
   @Transactional(propagation = Propagation.MANDATORY)
   public void tellShown(
       UUID household, Assembled read, Map<String, Object> shown, Source source, String by) {
-    hold(household);
-    var day = read.packet().assessedOn();
-    add(Telling.found(
-        of(household),
-        household,
-        read.places(),
-        shown,
-        recording(EntryKind.SHOWN, source, by, day),
-        now(day)));
+    tellFound(household, read, shown, EntryKind.SHOWN, source, by);
   }
 
   /** Records what a household puts right of what it said, for the day that it is looked at for. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void correct(
       UUID household, Assembled was, Map<String, Object> right, Source source, String by) {
+    tellFound(household, was, right, EntryKind.SAID, source, by);
+  }
+
+  private void tellFound(
+      UUID household,
+      Assembled facts,
+      Map<String, Object> found,
+      EntryKind kind,
+      Source source,
+      String by) {
     hold(household);
-    var day = was.packet().assessedOn();
+    var day = facts.packet().assessedOn();
     add(Telling.found(
         of(household),
         household,
-        was.places(),
-        right,
-        recording(EntryKind.SAID, source, by, day),
+        facts.places(),
+        found,
+        recording(kind, source, by, day),
         now(day)));
   }
 
