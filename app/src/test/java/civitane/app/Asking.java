@@ -19,6 +19,11 @@ final class Asking {
     return office.body(office.asIkenna(OnDatabase.get("/api/claims/{number}/correction", number)));
   }
 
+  /** The day by which the first thing is wanted: an open one, so that it is not always as far off. */
+  LocalDate due() throws Exception {
+    return LocalDate.parse(view().get("items").get(0).get("dueOn").stringValue());
+  }
+
   /** Everything that is wanted, until the day that is proposed. */
   ObjectNode everything(String settles) throws Exception {
     var view = view();
@@ -44,7 +49,7 @@ final class Asking {
   /** So many days more for the first thing that is wanted. */
   MvcResult moreTime(int days) throws Exception {
     var item = view().get("items").get(0);
-    var until = LocalDate.parse(item.get("dueOn").stringValue()).plusDays(days);
+    var until = due().plusDays(days);
     var content = office
         .json
         .createObjectNode()

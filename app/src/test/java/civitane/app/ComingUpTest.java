@@ -2,7 +2,6 @@ package civitane.app;
 
 import java.time.Duration;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.util.stream.StreamSupport;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.interactive.form.PDField;
@@ -24,13 +23,6 @@ public class ComingUpTest extends OnDatabase {
     clock.ahead(Duration.ZERO);
   }
 
-  /** Noon of a day: days from now on may end on the next where the time is put forward in between. */
-  private void until(LocalDate day) {
-    clock.ahead(Duration.ZERO);
-    clock.ahead(Duration.between(
-        clock.instant(), day.atTime(LocalTime.NOON).atZone(clock.getZone()).toInstant()));
-  }
-
   private String granted() throws Exception {
     var number = claimOf(Packets.meals(2).replace("\"language\": \"en\"", "\"language\": \"pt\""));
     assertEquals(decision(number, taken(number), true).getResponse().getStatus(), 200);
@@ -48,9 +40,9 @@ public class ComingUpTest extends OnDatabase {
   @Test
   public void itComesUpSixtyDaysBeforeAndIsAskedForAgainOnce() throws Exception {
     var number = granted();
-    until(END.minusDays(61));
+    noonOf(END.minusDays(61));
     assertEquals(coming(number), null);
-    until(END.minusDays(60));
+    noonOf(END.minusDays(60));
     var day = coming(number);
     assertEquals(day.get("on").stringValue(), END.toString());
     assertTrue(day.get("mine").booleanValue());
@@ -83,7 +75,7 @@ public class ComingUpTest extends OnDatabase {
   @Test
   public void whatWasAskedForAgainDoesNotComeUp() throws Exception {
     var number = granted();
-    until(END.minusDays(30));
+    noonOf(END.minusDays(30));
     assertFalse(coming(number) == null);
     var renewed = claimOf(Packets.meals(2));
     database
@@ -96,7 +88,7 @@ public class ComingUpTest extends OnDatabase {
   @Test
   public void itIsSeenToWithAReasonAndOnlyAsItStands() throws Exception {
     var number = granted();
-    until(END.minusDays(10));
+    noonOf(END.minusDays(10));
     var day = coming(number);
     var household = day.get("household").stringValue();
     var path = "/api/households/{household}/coming-up/seen-to";
@@ -120,7 +112,7 @@ public class ComingUpTest extends OnDatabase {
   @Test
   public void aRestrictedHouseholdIsNotThereForOthers() throws Exception {
     var number = granted();
-    until(END.minusDays(10));
+    noonOf(END.minusDays(10));
     var household = coming(number).get("household").stringValue();
     var restricted = as(
         "teun",
@@ -138,7 +130,7 @@ public class ComingUpTest extends OnDatabase {
   @Test
   public void aClaimOfSomebodyElseIsNotAskedAbout() throws Exception {
     var number = granted();
-    until(END.minusDays(10));
+    noonOf(END.minusDays(10));
     var refused = as("maud", "CASEWORKER", post("/api/claims/{number}/renewal", "", number));
     assertEquals(refused.getResponse().getStatus(), 412);
     assertEquals(count("letter where kind = 'renewal' and about = '" + number + "'"), 0);

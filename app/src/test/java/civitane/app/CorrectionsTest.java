@@ -96,15 +96,17 @@ public class CorrectionsTest extends OnDatabase {
   @Test
   public void itIsRemindedOfBeforeAndOnTheDayAndNotWhenItCame() throws Exception {
     var number = wanting();
-    new Asking(this, number).ask("");
-    clock.ahead(Duration.ofDays(8));
+    var asking = new Asking(this, number);
+    asking.ask("");
+    var due = asking.due();
+    noonOf(due.minusDays(6));
     corrections.remindOfWhatIsDue();
     assertEquals(written(number, "reminder"), 0, "six days are left");
-    clock.ahead(Duration.ofDays(11));
+    noonOf(due.minusDays(3));
     corrections.remindOfWhatIsDue();
     corrections.remindOfWhatIsDue();
     assertEquals(written(number, "reminder"), 1, "once, however often one looks");
-    clock.ahead(Duration.ofDays(15));
+    noonOf(due);
     corrections.remindOfWhatIsDue();
     corrections.remindOfWhatIsDue();
     assertEquals(written(number, "reminder"), 2);
@@ -117,7 +119,7 @@ public class CorrectionsTest extends OnDatabase {
     asIkenna(answer(answered, claim(answered), total, "2", "by phone"));
     assertEquals(
         claim(answered).get("items").size(), 0, claim(answered).get("items").toString());
-    clock.ahead(Duration.ofDays(15));
+    noonOf(due);
     corrections.remindOfWhatIsDue();
     assertEquals(written(answered, "reminder"), 0);
   }
@@ -127,12 +129,13 @@ public class CorrectionsTest extends OnDatabase {
     var number = wanting();
     var asking = new Asking(this, number);
     asking.ask("");
+    var due = asking.due();
     assertEquals(asking.moreTime(10).getResponse().getStatus(), 200);
     assertTrue(letters("moreTime", number).contains("you have more time"));
-    clock.ahead(Duration.ofDays(11));
+    noonOf(due.minusDays(3));
     corrections.remindOfWhatIsDue();
     assertEquals(written(number, "reminder"), 0);
-    clock.ahead(Duration.ofDays(21));
+    noonOf(asking.due().minusDays(3));
     corrections.remindOfWhatIsDue();
     assertEquals(written(number, "reminder"), 1);
   }

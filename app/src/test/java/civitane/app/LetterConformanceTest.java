@@ -69,7 +69,7 @@ public class LetterConformanceTest extends OnDatabase {
     taken(number);
     var asking = new Asking(this, number);
     assertEquals(asking.ask("a paper of last month").getResponse().getStatus(), 200);
-    clock.ahead(Duration.ofDays(11));
+    noonOf(asking.due().minusDays(3));
     try {
       corrections.remindOfWhatIsDue();
     } finally {

@@ -9,6 +9,8 @@ import java.nio.file.Files;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -109,6 +111,13 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
       throw new IllegalStateException("the test database can't be made", e);
     }
     return cluster.substring(0, cluster.lastIndexOf('/') + 1) + name;
+  }
+
+  /** Puts the clock to noon of a day: days from now on may end on the next where the time is put forward in between. */
+  protected void noonOf(LocalDate day) {
+    clock.ahead(Duration.ZERO);
+    clock.ahead(Duration.between(
+        clock.instant(), day.atTime(LocalTime.NOON).atZone(clock.getZone()).toInstant()));
   }
 
   protected MvcResult as(String login, String role, MockHttpServletRequestBuilder request)

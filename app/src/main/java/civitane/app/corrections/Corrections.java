@@ -118,8 +118,7 @@ public class Corrections {
   }
 
   private ToAsk fit(String number, ToAsk ask) {
-    var until = lastDays.of(ask.until());
-    if (!until.isAfter(LocalDate.now(clock))) {
+    if (!ask.until().isAfter(LocalDate.now(clock))) {
       throw Problem.wrong("The household needs a day that is still to come.");
     }
     if (ask.items().isEmpty()) {
@@ -129,7 +128,7 @@ public class Corrections {
     if (!theirs.keySet().containsAll(ask.items().keySet())) {
       throw Problem.wrong("Something of it is not the household's to bring any more.");
     }
-    return new ToAsk(ask.items(), until);
+    return new ToAsk(ask.items(), lastDays.of(ask.until()));
   }
 
   /** What the household is to bring, by its number within the claim. */
