@@ -57,6 +57,8 @@ public class HostileInputTest {
       {"a key twice", bytes(with("\"version\": 1", "\"version\": 1, \"version\": 1"))},
       {"a text too long", bytes(with("Oluchi", "o".repeat(4_001)))},
       {"a control character", bytes(with("Oluchi", "Olu\\u0007chi"))},
+      {"a sign that turns the line", bytes(with("Oluchi", "Olu\u202echi"))},
+      {"a code of no character", bytes(with("Oluchi", "Olu\ufffechi"))},
       {"a lone surrogate", bytes(with("Oluchi", "Olu\\ud83dchi"))},
       {"bytes that are not UTF-8", badUtf8},
       {"ten megabytes", huge},

@@ -2,7 +2,6 @@ package civitane.app.api;
 
 import civitane.app.problems.Problem;
 import civitane.packet.Fault;
-import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.util.ArrayList;
 import org.jspecify.annotations.Nullable;
@@ -34,7 +33,7 @@ class WholeBodies extends RequestBodyAdviceAdapter {
     var missing = new ArrayList<Fault>();
     for (var part : body.getClass().getRecordComponents()) {
       if (!part.getAnnotatedType().isAnnotationPresent(Nullable.class)
-          && value(body, part) == null) {
+          && Parts.value(body, part) == null) {
         missing.add(new Fault("/" + part.getName(), "it is missing", "a value"));
       }
     }
@@ -42,15 +41,5 @@ class WholeBodies extends RequestBodyAdviceAdapter {
       throw Problem.wrong("Something that has to be sent is missing.", missing);
     }
     return body;
-  }
-
-  private static @Nullable Object value(Object body, RecordComponent part) {
-    try {
-      var accessor = part.getAccessor();
-      accessor.setAccessible(true);
-      return accessor.invoke(body);
-    } catch (ReflectiveOperationException e) {
-      throw new IllegalStateException("a record can be read", e);
-    }
   }
 }

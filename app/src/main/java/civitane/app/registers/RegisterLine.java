@@ -2,6 +2,7 @@ package civitane.app.registers;
 
 import civitane.core.registers.RegisterQuestion;
 import civitane.core.registers.RegisterRow;
+import civitane.packet.text.CleanText;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -52,7 +53,14 @@ class RegisterLine {
       throw new IOException("the register answers with " + answer.statusCode());
     }
     var rows = json.readValue(answer.body(), new TypeReference<List<Map<String, String>>>() {});
+    if (rows.stream().flatMap(row -> row.values().stream()).anyMatch(RegisterLine::isUnfit)) {
+      throw new IOException("the register answers with signs that nobody sees");
+    }
     return rows.stream().map(RegisterRow::of).toList();
+  }
+
+  private static boolean isUnfit(String text) {
+    return CleanText.fault(text) != null;
   }
 
   /** The whole answer: one that begins in time and never ends is none. */

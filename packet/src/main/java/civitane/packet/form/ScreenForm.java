@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
@@ -65,6 +66,14 @@ public final class ScreenForm {
     return sections.stream()
         .map(section -> new Group(title(section), fields(section).map(this::ask).toList()))
         .toList();
+  }
+
+  /** By which names the questions are known, marks of one question each by its own. */
+  public Set<String> names() {
+    return sections.stream()
+        .flatMap(ScreenForm::fields)
+        .map(FormField::name)
+        .collect(Collectors.toUnmodifiableSet());
   }
 
   private Ask ask(FormField field) {

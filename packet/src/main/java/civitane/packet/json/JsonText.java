@@ -1,10 +1,11 @@
 package civitane.packet.json;
 
+import civitane.packet.text.CleanText;
 import java.util.HashSet;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 
-/** What every value in a document must be like, whatever it stands for: not too deep, no key twice, no text too long. */
+/** What every value in a document must be like, whatever it stands for: not too deep, no key twice, no text too long or with hidden signs. */
 public final class JsonText {
   public static final int MOST_CHARACTERS = 4_000;
   public static final int DEEPEST = 32;
@@ -80,30 +81,17 @@ public final class JsonText {
     path.leave();
   }
 
+  /** The text as it is taken, with what is wrong in it told. */
   public String checked(String text) {
     if (text.length() > MOST_CHARACTERS) {
       faults.add(
           path.pointer(), "the text is longer than 4,000 characters", "at most 4,000 characters");
       return text;
     }
-    for (var i = 0; i < text.length(); i++) {
-      var character = text.charAt(i);
-      if (character < ' ' || character >= 0x7F && character < 0xA0) {
-        faults.add(
-            path.pointer(), "the text has a control character", "text without control characters");
-        return text;
-      }
-      if (Character.isSurrogate(character)) {
-        if (Character.isHighSurrogate(character)
-            && i + 1 < text.length()
-            && Character.isLowSurrogate(text.charAt(i + 1))) {
-          i++;
-        } else {
-          faults.add(path.pointer(), "the text has half of a character", "whole characters");
-          return text;
-        }
-      }
+    var unfit = CleanText.fault(text);
+    if (unfit != null) {
+      faults.add(path.pointer(), unfit.message(), unfit.expected());
     }
-    return text;
+    return CleanText.composed(text);
   }
 }

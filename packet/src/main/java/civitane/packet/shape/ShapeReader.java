@@ -249,9 +249,8 @@ public final class ShapeReader {
     var values = new LinkedHashMap<Object, Object>();
     var seen = new HashSet<String>();
     while (parser.nextToken() != JsonToken.END_OBJECT) {
-      var key = parser.currentName();
-      path.enterPart(key);
-      json.checked(key);
+      path.enterPart(parser.currentName());
+      var key = json.checked(parser.currentName());
       if (!seen.add(key)) {
         json.keyTwice();
       }
