@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from "openapi-fetch";
+import { fetchOnce } from "./once";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -48,7 +49,7 @@ const tokens: Middleware = {
   },
 };
 
-export const api = createClient<paths>({ baseUrl: "/" });
+export const api = createClient<paths>({ baseUrl: "/", fetch: fetchOnce });
 api.use(tokens);
 
 interface Answer<T> {

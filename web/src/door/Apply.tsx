@@ -4,6 +4,7 @@ import { api, done, Refusal, type Schemas } from "../api/client";
 import { AlsoAsk } from "./AlsoAsk";
 import { ApplyPage } from "./ApplyPage";
 import { Aside } from "./Aside";
+import { GoBack } from "./GoBack";
 import { lastWhere, peopleOf } from "./rows";
 import { SignPage } from "./SignPage";
 import { useKeeping } from "./useKeeping";
@@ -20,10 +21,12 @@ interface Props {
   onOver: () => void;
   /** Whoever is there does not apply: they were asked to sign. */
   onSigns: () => void;
+  /** They are back where their claims stand. */
+  onBack: () => Promise<void>;
 }
 
 /** An application taken by whoever it is of, wherever they are. */
-export function Apply({ language, onLodged, onAside, onOver, onSigns }: Props) {
+export function Apply({ language, onLodged, onAside, onOver, onSigns, onBack }: Props) {
   const say = useSay();
   const form = useQuery({
     queryKey: ["door", "application", language],
@@ -65,6 +68,7 @@ export function Apply({ language, onLodged, onAside, onOver, onSigns }: Props) {
       onLodged={onLodged}
       onAside={onAside}
       onOver={onOver}
+      onBack={onBack}
     />
   );
 }
@@ -77,10 +81,11 @@ interface PagesProps {
   onLodged: () => Promise<void>;
   onAside: () => void;
   onOver: () => void;
+  onBack: () => Promise<void>;
 }
 
 /** A group of questions at a time, how far it is, and whether what was typed is kept. */
-function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver }: PagesProps) {
+function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver, onBack }: PagesProps) {
   const say = useSay();
   const [page, setPage] = useState(() => firstToDo(form));
   const [typed, setTyped] = useState<Record<string, string>>({});
@@ -157,7 +162,7 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver 
             void goTo(page + 1);
           }}
         >
-          <p className="soft mb-4">{say("apply.skip")}</p>
+          <p className="soft mb-4">{say(form.known ? "again.look" : "apply.skip")}</p>
           <ApplyPage
             key={page}
             page={shown}
@@ -203,13 +208,15 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver 
           </button>
         </>
       )}
+      {form.known && <GoBack settle={keeping.settle} onBack={onBack} />}
       <Aside onAside={onAside} />
     </article>
   );
 }
 
-/** The first page behind the last on which something is typed. */
+/** The first page behind the last on which something is typed; of what is known all of it is looked over. */
 function firstToDo(form: Schemas["DoorForm"]): number {
+  if (form.known) return 0;
   const typed = lastWhere(form.pages, (page) => page.asks.some((ask) => ask.value));
   // The contact is there from the beginning.
   const begun = form.pages[0]?.asks.filter((ask) => ask.value).length ?? 0;

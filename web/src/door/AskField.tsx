@@ -20,11 +20,13 @@ export function AskField({ ask, value, wrong, people, onType }: Props) {
   const say = useSay();
   const id = useId();
   const said = `${id}-wrong`;
+  const known = `${id}-known`;
+  const described = [ask.known && known, wrong && said].filter(Boolean).join(" ");
   const place = {
     id,
     value,
     "aria-invalid": wrong ? true : undefined,
-    "aria-describedby": wrong ? said : undefined,
+    "aria-describedby": described || undefined,
     autoComplete: "off",
   };
   if (ask.choices.length === 1) {
@@ -49,6 +51,11 @@ export function AskField({ ask, value, wrong, people, onType }: Props) {
       <label htmlFor={id} className="block mb-1">
         {ask.label}
       </label>
+      {ask.known && (
+        <p id={known} className="soft mb-1">
+          {ask.known}
+        </p>
+      )}
       {choices.length > 0 ? (
         <select className="door-field" {...place} onChange={(event) => onType(event.target.value)}>
           <option value="">{say("apply.choose")}</option>

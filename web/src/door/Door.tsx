@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useCallback, useEffect, useState } from "react";
 import { api, done, Refusal } from "../api/client";
+import { AskAgain } from "./AskAgain";
 import { leave } from "./asking";
 import { Begin } from "./Begin";
 import { ClaimCard } from "./ClaimCard";
@@ -122,6 +123,7 @@ export function Door() {
                   setTold("apply.asideDone");
                   void standing.refetch();
                 }}
+                onBack={comeIn}
               />
             </Suspense>
           ) : isIn ? (
@@ -140,6 +142,12 @@ export function Door() {
                   }}
                 />
               ))}
+              <AskAgain
+                onBegun={async () => {
+                  setTold("");
+                  await comeIn();
+                }}
+              />
             </>
           ) : (
             <>

@@ -8,6 +8,9 @@ import { Read } from "./Read";
 import { useTries } from "./useTries";
 import { useSay, useTongue } from "./words";
 
+/** Whoever was let in to apply is let in to where it stands, once it is lodged. */
+const LODGED_BEFORE = 403;
+
 interface Props {
   version: () => number;
   settle: () => Promise<boolean>;
@@ -40,6 +43,11 @@ export function SignPage({ version, settle, onGoTo, onLodged, children }: Props)
       setSure(false);
       if (!(await settle())) return "offline";
       const response = await put("application/lodge", { version: version(), language, name });
+      if (response.status === LODGED_BEFORE) {
+        // An answer was lost on the way: it is in, and they are let in to where it stands.
+        await onLodged();
+        return "";
+      }
       if (!response.ok) return "failed";
       const lodged: Schemas["DoorLodged"] = await response.json();
       if (lodged.lodged) await onLodged();

@@ -1,12 +1,15 @@
 import { done, token } from "../api/client";
+import { fetchOnce } from "../api/once";
 
 /** What the door asks of the server; each change carries the token. */
 export async function put(path: string, body: unknown): Promise<Response> {
-  return fetch(`/api/door/${path}`, {
-    method: "POST",
-    headers: { "X-XSRF-TOKEN": token(), "Content-Type": "application/json" },
-    body: JSON.stringify(body),
-  });
+  return fetchOnce(
+    new Request(`/api/door/${path}`, {
+      method: "POST",
+      headers: { "X-XSRF-TOKEN": token(), "Content-Type": "application/json" },
+      body: JSON.stringify(body),
+    }),
+  );
 }
 
 /** The same where anything but yes is thrown, with its words. */

@@ -29,10 +29,6 @@ public class ApplyingTest extends AtTheDoor {
     return "0555 030 " + ++phones;
   }
 
-  private String written(Map<String, ?> body) {
-    return json.writeValueAsString(body);
-  }
-
   private MvcResult ask(String contact) throws Exception {
     return perform(post("/api/door/beginning/code", written(Map.of("contact", contact))));
   }
@@ -53,51 +49,11 @@ public class ApplyingTest extends AtTheDoor {
     return visit(enter(contact, codeTo(contact), service));
   }
 
-  private JsonNode form(Cookie visit) throws Exception {
-    return form(visit, "en");
-  }
-
-  private JsonNode form(Cookie visit, String language) throws Exception {
-    var seen = perform(get("/api/door/application").param("language", language), visit);
-    assertEquals(status(seen), 200);
-    return body(seen);
-  }
-
   private static List<String> pages(JsonNode form) {
     return form.get("pages")
         .valueStream()
         .map(page -> page.get("title").stringValue())
         .toList();
-  }
-
-  private static String answer(JsonNode form, String name) {
-    return form.get("pages")
-        .valueStream()
-        .flatMap(page -> page.get("asks").valueStream())
-        .filter(ask -> name.equals(ask.get("name").stringValue()))
-        .map(ask -> ask.get("value").stringValue())
-        .findFirst()
-        .orElseThrow();
-  }
-
-  private MvcResult type(Cookie visit, int version, Map<String, String> values) throws Exception {
-    return perform(
-        put("/api/door/application", written(Map.of("version", version, "values", values))), visit);
-  }
-
-  private JsonNode typed(Cookie visit, Map<String, String> values) throws Exception {
-    var saved = type(visit, form(visit).get("version").intValue(), values);
-    assertEquals(status(saved), 200, saved.getResponse().getContentAsString());
-    return body(saved);
-  }
-
-  private JsonNode signed(Cookie visit, String name) throws Exception {
-    var version = form(visit).get("version").intValue();
-    var answered = perform(
-        post("/api/door/application/lodge", written(Map.of("version", version, "name", name))),
-        visit);
-    assertEquals(status(answered), 200, answered.getResponse().getContentAsString());
-    return body(answered);
   }
 
   private static Map<String, String> family(String given) {

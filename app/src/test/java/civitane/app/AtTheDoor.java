@@ -3,6 +3,7 @@ package civitane.app;
 import jakarta.servlet.http.Cookie;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.awaitility.Awaitility;
@@ -79,5 +80,57 @@ abstract class AtTheDoor extends OnDatabase {
     var seen = perform(get("/api/door/standing").param("language", language), visit);
     assertEquals(status(seen), 200);
     return body(seen).get("claims");
+  }
+
+  protected String written(Map<String, ?> body) {
+    return json.writeValueAsString(body);
+  }
+
+  /** The application that a visit is to. */
+  protected JsonNode form(Cookie visit) throws Exception {
+    return form(visit, "en");
+  }
+
+  protected JsonNode form(Cookie visit, String language) throws Exception {
+    var seen = perform(get("/api/door/application").param("language", language), visit);
+    assertEquals(status(seen), 200);
+    return body(seen);
+  }
+
+  /** A question of an application by its name. */
+  protected static JsonNode asked(JsonNode form, String name) {
+    return form.get("pages")
+        .valueStream()
+        .flatMap(page -> page.get("asks").valueStream())
+        .filter(ask -> name.equals(ask.get("name").stringValue()))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** What stands to a question of an application. */
+  protected static String answer(JsonNode form, String name) {
+    return asked(form, name).get("value").stringValue();
+  }
+
+  protected MvcResult type(Cookie visit, int version, Map<String, String> values) throws Exception {
+    return perform(
+        put("/api/door/application", written(Map.of("version", version, "values", values))), visit);
+  }
+
+  /** What became of typing on a page. */
+  protected JsonNode typed(Cookie visit, Map<String, String> values) throws Exception {
+    var saved = type(visit, form(visit).get("version").intValue(), values);
+    assertEquals(status(saved), 200, saved.getResponse().getContentAsString());
+    return body(saved);
+  }
+
+  /** What became of signing. */
+  protected JsonNode signed(Cookie visit, String name) throws Exception {
+    var version = form(visit).get("version").intValue();
+    var answered = perform(
+        post("/api/door/application/lodge", written(Map.of("version", version, "name", name))),
+        visit);
+    assertEquals(status(answered), 200, answered.getResponse().getContentAsString());
+    return body(answered);
   }
 }

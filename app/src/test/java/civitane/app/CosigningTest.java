@@ -91,7 +91,7 @@ public class CosigningTest extends AtTheDoor {
     return visit(enter(claim.hers(), codeTo(claim.hers()), claim.born()));
   }
 
-  private JsonNode signed(Cookie signer, String name) throws Exception {
+  private JsonNode cosigned(Cookie signer, String name) throws Exception {
     var answered = perform(
         post("/api/door/signing", "{\"name\": \"%s\", \"language\": \"fr\"}".formatted(name)),
         signer);
@@ -110,12 +110,12 @@ public class CosigningTest extends AtTheDoor {
     assertFalse(read.get("sections").toString().contains("Tide Row"), "where they live");
     assertTrue(read.get("statements").size() > 0);
 
-    assertTrue(signed(signer, claim.name() + "-Brandt")
+    assertTrue(cosigned(signer, claim.name() + "-Brandt")
         .get("otherName")
         .stringValue()
         .contains(claim.name()));
     assertEquals(count("entry where value like '%-Brandt%'"), 0);
-    assertEquals(signed(signer, claim.name()).get("otherName").stringValue(), "");
+    assertEquals(cosigned(signer, claim.name()).get("otherName").stringValue(), "");
     assertEquals(signature(through(claim)), null, "nothing of it is wanted any more");
     var events = claim(claim.number()).get("events").toString();
     assertTrue(events.contains(claim.name() + " signed, as"), events);

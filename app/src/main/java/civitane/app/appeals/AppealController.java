@@ -1,6 +1,7 @@
 package civitane.app.appeals;
 
 import civitane.app.drafts.ApplicationView;
+import civitane.app.once.OnceByKey;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -20,6 +21,7 @@ class AppealController {
   }
 
   @PostMapping("/api/claims/{number}/appeal")
+  @OnceByKey
   @PreAuthorize(May.WORK_CLAIMS)
   ApplicationView appeal(@PathVariable String number) {
     return appeals.begin(staff.me(), number);

@@ -2,6 +2,7 @@ package civitane.app.corrections;
 
 import civitane.app.claims.ClaimView;
 import civitane.app.claims.Claims;
+import civitane.app.once.OnceByKey;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
 import java.time.LocalDate;
@@ -74,6 +75,7 @@ class CorrectionController {
   }
 
   @PostMapping("/api/claims/{number}/correction")
+  @OnceByKey
   @PreAuthorize(May.WORK_CLAIMS)
   ClaimView ask(@PathVariable String number, @RequestBody AskingLetter letter) {
     corrections.ask(staff.me(), number, letter.version(), letter.toAsk());

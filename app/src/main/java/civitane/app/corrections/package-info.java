@@ -9,6 +9,7 @@
       "jobs",
       "ledger",
       "letters",
+      "once",
       "problems",
       "staff"
     })

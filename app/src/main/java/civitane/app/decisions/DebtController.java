@@ -1,6 +1,7 @@
 package civitane.app.decisions;
 
 import civitane.app.money.Debts;
+import civitane.app.once.OnceByKey;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
 import java.math.BigDecimal;
@@ -30,6 +31,7 @@ class DebtController {
 
   /** Does not ask for a debt, or for a part of it. */
   @PostMapping("/api/households/{household}/debts/{ref}/let-off")
+  @OnceByKey
   @PreAuthorize(May.SIGN_SECOND)
   List<Debts.Debt> letOff(
       @PathVariable UUID household, @PathVariable String ref, @RequestBody LetOff letOff) {

@@ -2,6 +2,7 @@ package civitane.app.decisions;
 
 import civitane.app.claims.ClaimView;
 import civitane.app.claims.Claims;
+import civitane.app.once.OnceByKey;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
 import java.time.LocalDate;
@@ -85,6 +86,7 @@ class DecisionController {
   }
 
   @PostMapping("/api/claims/{number}/decision")
+  @OnceByKey
   @PreAuthorize(May.WORK_CLAIMS)
   ClaimView decide(@PathVariable String number, @RequestBody Decision decision) {
     decisions.decide(
@@ -104,6 +106,7 @@ class DecisionController {
   record SentBack(int version, String because) {}
 
   @PostMapping("/api/claims/{number}/second-signature")
+  @OnceByKey
   @PreAuthorize(May.SIGN_SECOND)
   ClaimView sign(@PathVariable String number, @RequestBody Signed signed) {
     decisions.sign(staff.me(), number, signed.version());

@@ -2,6 +2,7 @@ package civitane.app.decisions;
 
 import civitane.app.claims.ClaimView;
 import civitane.app.claims.Claims;
+import civitane.app.once.OnceByKey;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
 import org.springframework.http.CacheControl;
@@ -33,6 +34,7 @@ class NoticeController {
   record NoticeAnswer(int version, String because) {}
 
   @PostMapping("/api/claims/{number}/notice")
+  @OnceByKey
   @PreAuthorize(May.WORK_CLAIMS)
   ClaimView tell(@PathVariable String number, @RequestBody NoticeOn on) {
     notices.tell(staff.me(), number, on.version());

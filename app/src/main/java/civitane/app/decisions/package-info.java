@@ -9,6 +9,7 @@
       "ledger",
       "letters",
       "money",
+      "once",
       "problems",
       "staff"
     })

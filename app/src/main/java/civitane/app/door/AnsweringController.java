@@ -2,6 +2,7 @@ package civitane.app.door;
 
 import civitane.app.claims.ClaimView;
 import civitane.app.claims.Claims;
+import civitane.app.once.OnceByKey;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +29,7 @@ class AnsweringController {
   record WrittenTo(@Nullable String phrase, @Nullable String text) {}
 
   @PostMapping("/api/claims/{number}/messages")
+  @OnceByKey
   @PreAuthorize(May.WORK_CLAIMS)
   ClaimView write(@PathVariable String number, @RequestBody WrittenTo written) {
     answering.write(staff.me(), number, written.phrase(), written.text());

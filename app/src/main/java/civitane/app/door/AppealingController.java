@@ -1,6 +1,7 @@
 package civitane.app.door;
 
 import civitane.app.appeals.Appeals;
+import civitane.app.once.OnceByKey;
 import civitane.words.Language;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -38,6 +39,7 @@ class AppealingController {
   record TakenAppeal(String otherName) {}
 
   @PostMapping("/api/door/claims/{number}/appeal")
+  @OnceByKey
   @PreAuthorize("hasRole('" + Visitor.ROLE + "')")
   TakenAppeal lodge(
       @AuthenticationPrincipal Visitor visitor,

@@ -4,6 +4,7 @@ import civitane.app.determining.Screenings;
 import civitane.app.drafts.Applications;
 import civitane.app.drafts.Draft;
 import civitane.app.drafts.StoredApplication;
+import civitane.app.lodging.KnownHouseholds;
 import civitane.app.lodging.Lodging;
 import civitane.app.lodging.ReadThrough;
 import civitane.app.problems.Problem;
@@ -20,17 +21,18 @@ import civitane.words.Words;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -43,6 +45,9 @@ class Applying {
   /** The lists of which nobody was asked before their page was gone through. */
   private static final Set<String> ASKED_BY_PAGE = Set.of("assets", "expenses");
 
+  private static final List<String> LISTS =
+      List.of("people", "incomes", "noIncome", "expenses", "assets");
+
   private static final String HOUSEHOLD = "/household/";
   private static final String ASKED = "asked";
   private static final int LONGEST_ANSWER = 2_000;
@@ -53,6 +58,7 @@ class Applying {
   private final Applications applications;
   private final OwnApplications own;
   private final Lodging lodging;
+  private final KnownHouseholds households;
   private final Screenings screenings;
   private final JsonMapper json;
   private final Clock clock;
@@ -61,12 +67,14 @@ class Applying {
       Applications applications,
       OwnApplications own,
       Lodging lodging,
+      KnownHouseholds households,
       Screenings screenings,
       JsonMapper json,
       Clock clock) {
     this.applications = applications;
     this.own = own;
     this.lodging = lodging;
+    this.households = households;
     this.screenings = screenings;
     this.json = json;
     this.clock = clock;
@@ -96,7 +104,9 @@ class Applying {
       allow(reached, "email", "mayWrite", contact);
     }
     var household = packet.withObject("/household");
-    household.put("expectedChildren", 0);
+    if (!household.has("expectedChildren")) {
+      household.put("expectedChildren", 0);
+    }
     for (var list : ASKED_BY_PAGE) {
       if (!asked.contains(list)) {
         household.remove(list);
@@ -115,9 +125,46 @@ class Applying {
     }
   }
 
+  /**
+   * Begins an application of a household that is known: all that it told stands in it, to be looked over and signed.
+   *
+   * @param contact by which it is come back to
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public UUID begin(
+      Entitlement<?> service, Actor by, UUID household, String contact, Language language) {
+    var known = households.toldBy(household);
+    known.withArray("requests").addObject().put("service", service.word()).putObject("answers");
+    var form = new ScreenForm(List.of(service), today(), language);
+    var filled = form.filled(form.written(known));
+    if (!filled.unread().isEmpty() || isCut(known, filled.packet())) {
+      throw Problem.wrong(Words.in(language).say("door.again.tooMuch"));
+    }
+    var asked = ASKED_BY_PAGE.stream()
+        .filter(list -> known.path("household").path(list).isArray())
+        .collect(Collectors.toUnmodifiableSet());
+    new Unasked(form).keep(known, filled.packet());
+    complete(filled.packet(), contact, asked);
+    var taking = json.createObjectNode();
+    asked.forEach(taking.putArray(ASKED)::add);
+    var begun = applications
+        .beginThemselves(by, new Draft(filled.packet(), json.createObjectNode(), taking), household)
+        .id();
+    own.add(begun, contact);
+    return begun;
+  }
+
+  /** Whether the form has fewer places than there is to say. */
+  private static boolean isCut(JsonNode known, JsonNode filled) {
+    return LISTS.stream()
+        .anyMatch(list -> known.path("household").path(list).size()
+            > filled.path("household").path(list).size());
+  }
+
   /** What was typed so far, for a page each. */
   @Transactional(readOnly = true)
-  public DoorForm of(UUID id, Language language) {
+  public DoorForm of(Applicant applicant, Language language) {
+    var id = applicant.application();
     var record = applications.find(id);
     var draft = applications.draft(record);
     var services = services(draft);
@@ -126,19 +173,26 @@ class Applying {
     var written = written(form, draft);
     var groups = form.groups();
     return new DoorForm(
-        String.join(", ", services.stream().map(one -> words.title(one.word())).toList()),
+        title(draft, words),
         more(services, words),
         record.version(),
         !isTheirs(record),
+        applicant.isKnown(),
         IntStream.range(0, groups.size())
             .mapToObj(page -> new DoorForm.DoorPage(
                 groups.get(page).title(),
                 where(page, groups, words),
                 groups.get(page).asks().stream()
-                    .map(ask -> asked(ask, written, draft, words))
+                    .map(ask -> asked(ask, written, draft, record.householdId() != null, words))
                     .toList()))
             .toList(),
         where(groups.size(), groups, words));
+  }
+
+  /** What is asked for, in words. */
+  static String title(Draft draft, Words words) {
+    return String.join(
+        ", ", services(draft).stream().map(one -> words.title(one.word())).toList());
   }
 
   /** Which page of all it is; the last is the one on which it is signed. */
@@ -152,7 +206,9 @@ class Applying {
   }
 
   private static DoorForm.DoorAsk asked(
-      ScreenForm.Ask ask, Map<String, String> written, Draft draft, Words words) {
+      ScreenForm.Ask ask, Map<String, String> written, Draft draft, boolean isKnown, Words words) {
+    var value = written.getOrDefault(ask.name(), "");
+    var withheld = isKnown && !value.isEmpty() && Withheld.isWithheld(ask.name());
     return new DoorForm.DoorAsk(
         ask.name(),
         ask.label(),
@@ -160,8 +216,9 @@ class Applying {
         ask.choices().stream()
             .map(one -> new DoorForm.DoorChoice(one.word(), one.said()))
             .toList(),
-        written.getOrDefault(ask.name(), ""),
-        draft.typed().has(ask.name()) ? Unread.of(ask.form(), words) : "");
+        withheld ? "" : value,
+        draft.typed().has(ask.name()) ? Unread.of(ask.form(), words) : "",
+        withheld ? Withheld.said(ask.name(), value, words) : "");
   }
 
   private static List<? extends Entitlement<?>> services(Draft draft) {
@@ -220,19 +277,19 @@ class Applying {
     var record = theirs(id);
     var draft = applications.draft(record);
     var form = new ScreenForm(services(draft), today(), language);
-    var written = written(form, draft);
-    typed.forEach((name, text) -> {
-      if (text.length() > LONGEST_ANSWER) {
-        throw Problem.wrong("An answer has at most " + LONGEST_ANSWER + " letters.");
-      }
-      written.put(name, text);
-    });
+    if (typed.values().stream().anyMatch(text -> text.length() > LONGEST_ANSWER)) {
+      throw Problem.wrong("An answer has at most " + LONGEST_ANSWER + " letters.");
+    }
+    var before = written(form, draft);
+    var written = new HashMap<>(before);
+    written.putAll(record.householdId() == null ? typed : Withheld.kept(before, typed));
     var filled = form.filled(written);
+    new Unasked(form).keep(draft.packet(), filled.packet());
     var taking = (ObjectNode) draft.taking().deepCopy();
     var asked = taking.withArray(ASKED);
-    var before = asked.valueStream().map(one -> one.asString("")).toList();
+    var askedBefore = asked.valueStream().map(one -> one.asString("")).toList();
     ASKED_BY_PAGE.stream()
-        .filter(list -> !before.contains(list))
+        .filter(list -> !askedBefore.contains(list))
         .filter(list ->
             typed.keySet().stream().anyMatch(name -> name.startsWith(HOUSEHOLD + list + "/")))
         .forEach(asked::add);
@@ -244,7 +301,8 @@ class Applying {
     filled.unread().forEach(name -> unread.put(name, written.get(name)));
     var saved = applications.type(
         new Actor.Person(id), id, version, new Draft(filled.packet(), unread, taking));
-    return new DoorForm.DoorSaved(saved.version(), unreadOf(form, filled.unread(), language));
+    return new DoorForm.DoorSaved(
+        saved.version(), new DoorWrongs(form, Words.in(language)).unread(filled.unread()));
   }
 
   private StoredApplication theirs(UUID id) {
@@ -255,27 +313,18 @@ class Applying {
     return record;
   }
 
-  private static List<DoorForm.DoorWrong> unreadOf(
-      ScreenForm form, Set<String> unread, Language language) {
-    var groups = form.groups();
-    var words = Words.in(language);
-    return IntStream.range(0, groups.size())
-        .boxed()
-        .flatMap(page -> groups.get(page).asks().stream()
-            .filter(ask -> unread.contains(ask.name()))
-            .map(ask -> new DoorForm.DoorWrong(page, ask.name(), Unread.of(ask.form(), words))))
-        .toList();
-  }
-
   /** What is read before it is signed. */
   @Transactional(readOnly = true)
   public DoorForm.DoorTold told(UUID id, Language language) {
     var words = Words.in(language);
-    var packet = readable(applications.draft(applications.find(id)));
+    var record = applications.find(id);
+    var packet = readable(applications.draft(record));
     return packet == null
         ? new DoorForm.DoorTold(List.of(), List.of())
         : new DoorForm.DoorTold(
-            ReadThrough.masked(packet, words),
+            record.householdId() == null
+                ? ReadThrough.masked(packet, words)
+                : ReadThrough.fromElsewhere(packet, words),
             Statements.of(packet).stream().map(words::word).toList());
   }
 
@@ -322,39 +371,7 @@ class Applying {
   public List<DoorForm.DoorWrong> against(UUID id, List<Fault> faults, Language language) {
     var draft = applications.draft(applications.find(id));
     var form = new ScreenForm(services(draft), today(), language);
-    var words = Words.in(language);
-    var wrong = new ArrayList<DoorForm.DoorWrong>();
-    for (var fault : faults) {
-      wrong.add(against(form.groups(), fault.pointer(), draft, words));
-    }
-    return wrong.stream().distinct().toList();
-  }
-
-  private static DoorForm.DoorWrong against(
-      List<ScreenForm.Group> groups, String pointer, Draft draft, Words words) {
-    for (var page = 0; page < groups.size(); page++) {
-      for (var ask : groups.get(page).asks()) {
-        if (ask.name().equals(pointer)) {
-          var empty =
-              draft.packet().at(pointer).isMissingNode() && !draft.typed().has(pointer);
-          return new DoorForm.DoorWrong(
-              page,
-              pointer,
-              words.say(empty ? "door.wrong.missing" : "door.wrong.look", "question", ask.label()));
-        }
-      }
-    }
-    var near = IntStream.range(0, groups.size())
-        .filter(page -> groups.get(page).asks().stream()
-            .anyMatch(ask -> ask.name().startsWith(parent(pointer))))
-        .findFirst()
-        .orElse(0);
-    return new DoorForm.DoorWrong(
-        near, "", words.say("door.wrong.look", "question", groups.get(near).title()));
-  }
-
-  private static String parent(String pointer) {
-    return pointer.substring(0, Math.max(0, pointer.lastIndexOf('/')) + 1);
+    return new DoorWrongs(form, Words.in(language)).against(draft, faults);
   }
 
   /** Puts it aside: it is not gone on with. */

@@ -95,7 +95,7 @@ class ApplyingController {
   DoorForm form(
       @AuthenticationPrincipal Applicant applicant,
       @RequestParam(defaultValue = "en") String language) {
-    return applying.of(applicant.application(), Language.of(language));
+    return applying.of(applicant, Language.of(language));
   }
 
   @PutMapping("/application")
@@ -111,7 +111,7 @@ class ApplyingController {
   @PreAuthorize(APPLIES)
   DoorForm alsoAsk(@AuthenticationPrincipal Applicant applicant, @RequestBody AlsoAsked asked) {
     applying.alsoAsk(applicant.application(), asked.version(), asked.service());
-    return applying.of(applicant.application(), Language.of(asked.language()));
+    return applying.of(applicant, Language.of(asked.language()));
   }
 
   @GetMapping("/application/told")
@@ -150,7 +150,16 @@ class ApplyingController {
   @PostMapping("/application/aside")
   @PreAuthorize(APPLIES)
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void putAside(@AuthenticationPrincipal Applicant applicant) {
+  void putAside(@AuthenticationPrincipal Applicant applicant, HttpServletRequest request) {
     applying.putAside(applicant.application());
+    DoorCookie.token(request).ifPresent(keeper::goesBack);
+  }
+
+  /** Goes back to where the claims stand; what was typed stays. */
+  @PostMapping("/application/back")
+  @PreAuthorize(APPLIES)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void goBack(HttpServletRequest request) {
+    DoorCookie.token(request).ifPresent(keeper::goesBack);
   }
 }

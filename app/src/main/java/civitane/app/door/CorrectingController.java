@@ -1,5 +1,6 @@
 package civitane.app.door;
 
+import civitane.app.once.OnceByKey;
 import civitane.words.Language;
 import java.util.List;
 import java.util.Map;
@@ -62,6 +63,7 @@ class CorrectingController {
   }
 
   @PostMapping
+  @OnceByKey
   @PreAuthorize(THROUGH)
   TakenCorrection send(
       @AuthenticationPrincipal Visitor visitor,

@@ -2,6 +2,7 @@ package civitane.app.door;
 
 import civitane.app.letters.Letters;
 import civitane.app.lodging.ReadThrough;
+import civitane.app.once.OnceByKey;
 import civitane.app.papers.Bringing;
 import civitane.app.problems.Problem;
 import civitane.words.Language;
@@ -129,6 +130,7 @@ class DoorController {
   }
 
   @PostMapping("/api/door/claims/{number}/messages")
+  @OnceByKey
   @PreAuthorize(THROUGH)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void write(
@@ -139,6 +141,7 @@ class DoorController {
   }
 
   @PostMapping("/api/door/claims/{number}/not-mine")
+  @OnceByKey
   @PreAuthorize(THROUGH)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void notMine(
@@ -149,6 +152,7 @@ class DoorController {
   }
 
   @PostMapping("/api/door/claims/{number}/changed")
+  @OnceByKey
   @PreAuthorize(THROUGH)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void changed(
@@ -159,6 +163,7 @@ class DoorController {
   }
 
   @PostMapping("/api/door/claims/{number}/not-wanted")
+  @OnceByKey
   @PreAuthorize(THROUGH)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void notWanted(
@@ -179,6 +184,7 @@ class DoorController {
   }
 
   @PostMapping("/api/door/claims/{number}/items/{item}/time")
+  @OnceByKey
   @PreAuthorize(THROUGH)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void time(
@@ -190,6 +196,7 @@ class DoorController {
   }
 
   @PostMapping("/api/door/claims/{number}/items/{item}/answer")
+  @OnceByKey
   @PreAuthorize(THROUGH)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void answer(

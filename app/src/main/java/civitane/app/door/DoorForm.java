@@ -12,6 +12,7 @@ import java.util.stream.IntStream;
  * @param title what is asked for
  * @param more what else can be asked for with the same facts
  * @param elsewhere whether the office goes on with it, so that nothing is typed here any more
+ * @param known whether the office knows the household, so that there is a way back to where its claims stand
  * @param lastPage which of how many the page is on which it is signed, in words
  */
 record DoorForm(
@@ -19,6 +20,7 @@ record DoorForm(
     List<DoorChoice> more,
     int version,
     boolean elsewhere,
+    boolean known,
     List<DoorPage> pages,
     String lastPage) {
 
@@ -30,6 +32,7 @@ record DoorForm(
    *
    * @param kind how it is answered: {@code money}, {@code date}, {@code person}
    * @param wrong what is wrong with it; empty where nothing is
+   * @param known what is said where the office knows it and does not show it here; empty else
    */
   record DoorAsk(
       String name,
@@ -37,11 +40,13 @@ record DoorForm(
       String kind,
       List<DoorChoice> choices,
       String value,
-      String wrong) {
+      String wrong,
+      String known) {
 
     /** A question to which nothing is typed yet, with the people to choose from where it asks for one. */
     static DoorAsk of(ScreenForm.Ask ask, List<String> people) {
-      return new DoorAsk(ask.name(), ask.label(), ask.form().word(), choices(ask, people), "", "");
+      return new DoorAsk(
+          ask.name(), ask.label(), ask.form().word(), choices(ask, people), "", "", "");
     }
 
     private static List<DoorChoice> choices(ScreenForm.Ask ask, List<String> people) {

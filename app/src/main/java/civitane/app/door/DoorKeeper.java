@@ -154,6 +154,18 @@ class DoorKeeper {
     rows.goesOnWith(Secret.hash(token), number);
   }
 
+  /** Whoever looks where their claims stand takes an application from now on. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void asks(String token, UUID application) {
+    rows.asks(Secret.hash(token), application);
+  }
+
+  /** Whoever came to an application from where their claims stand is back there; nothing where they did not. */
+  @Transactional
+  public void goesBack(String token) {
+    rows.goesBack(Secret.hash(token));
+  }
+
   private boolean isWithin(Instant since, Duration time) {
     return since.plus(time).isAfter(clock.instant());
   }

@@ -98,6 +98,21 @@ class DoorRows {
         .update();
   }
 
+  /** Whoever looked at a claim takes an application from now on. */
+  void asks(String tokenHash, UUID application) {
+    database
+        .sql("update door_visit set application_id = ? where token_hash = ? and number is not null")
+        .params(application, tokenHash)
+        .update();
+  }
+
+  /** Whoever came to an application from a claim is back there. */
+  void goesBack(String tokenHash) {
+    database.sql("""
+            update door_visit set application_id = null
+            where token_hash = ? and number is not null""").param(tokenHash).update();
+  }
+
   Optional<Visit> visit(String tokenHash) {
     return database
         .sql("""
@@ -113,12 +128,12 @@ class DoorRows {
   private static Guest guest(ResultSet row) throws SQLException {
     var number = row.getString("number");
     var application = row.getObject("application_id", UUID.class);
-    if (number != null) {
-      return new Visitor(row.getObject("household_id", UUID.class), number);
+    if (application != null) {
+      return new Applicant(application, number != null);
     }
-    return application == null
+    return number == null
         ? new Signer(row.getObject("signer_id", UUID.class))
-        : new Applicant(application);
+        : new Visitor(row.getObject("household_id", UUID.class), number);
   }
 
   void touch(String tokenHash, Instant at) {

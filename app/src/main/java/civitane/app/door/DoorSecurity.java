@@ -24,7 +24,11 @@ class DoorSecurity {
   SecurityFilterChain doorFilters(HttpSecurity http, DoorKeeper keeper) throws Exception {
     return http.securityMatcher("/door", "/door.html", "/api/door/**")
         .authorizeHttpRequests(requests -> requests
-            .requestMatchers("/api/door/claims/**", "/api/door/standing", "/api/door/letters/**")
+            .requestMatchers(
+                "/api/door/claims/**",
+                "/api/door/standing",
+                "/api/door/again",
+                "/api/door/letters/**")
             .hasRole(Visitor.ROLE)
             .requestMatchers("/api/door/application", "/api/door/application/**")
             .hasRole(Applicant.ROLE)

@@ -32,6 +32,14 @@ class OwnApplications {
             """).param(contact).query(UUID.class).optional();
   }
 
+  /** The application a household that is known has begun last by itself, and not lodged. */
+  Optional<UUID> openOf(UUID household) {
+    return database.sql("""
+            select a.id from door_application d join application a on a.id = d.application_id
+            where a.household_id = ? and a.state = 'drafting' order by a.updated_at desc limit 1
+            """).param(household).query(UUID.class).optional();
+  }
+
   Optional<String> contact(UUID application) {
     return database
         .sql("select contact from door_application where application_id = ?")

@@ -14,6 +14,7 @@
       "letters",
       "lodging",
       "messages",
+      "once",
       "papers",
       "problems",
       "remembering",

@@ -3,6 +3,7 @@ package civitane.app.drafts;
 import civitane.app.access.Guard;
 import civitane.app.determining.Margin;
 import civitane.app.determining.Screenings;
+import civitane.app.once.OnceByKey;
 import civitane.app.problems.Problem;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
@@ -107,6 +108,7 @@ class ApplicationController {
 
   /** Takes a packet file: without a fault it becomes a draft, else every fault is told. */
   @PostMapping("/api/packets")
+  @OnceByKey
   @PreAuthorize(May.TAKE_APPLICATIONS)
   ResponseEntity<ApplicationView> packet(@RequestBody byte[] file) {
     var reading = screenings.read(file);

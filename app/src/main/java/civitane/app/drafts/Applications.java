@@ -96,11 +96,14 @@ public class Applications {
   /** The same of a household that is known, by whoever of it does so. */
   @Transactional
   public ApplicationView beginThemselves(Actor by, JsonNode packet, UUID household) {
-    return keep(
-        by,
-        UUID.randomUUID(),
-        new Draft(packet, json.createObjectNode(), json.createObjectNode()),
-        household);
+    return beginThemselves(
+        by, new Draft(packet, json.createObjectNode(), json.createObjectNode()), household);
+  }
+
+  /** The same with more than a packet. */
+  @Transactional
+  public ApplicationView beginThemselves(Actor by, Draft draft, UUID household) {
+    return keep(by, UUID.randomUUID(), draft, household);
   }
 
   private ApplicationView keep(Staff.Colleague by, Draft draft) {

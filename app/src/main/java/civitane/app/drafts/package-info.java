@@ -7,6 +7,7 @@
       "determining",
       "ledger",
       "letters",
+      "once",
       "problems",
       "staff"
     })

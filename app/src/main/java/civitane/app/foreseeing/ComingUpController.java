@@ -1,5 +1,6 @@
 package civitane.app.foreseeing;
 
+import civitane.app.once.OnceByKey;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
 import java.util.List;
@@ -39,6 +40,7 @@ class ComingUpController {
   }
 
   @PostMapping("/api/claims/{number}/renewal")
+  @OnceByKey
   @PreAuthorize(May.WORK_CLAIMS)
   List<ComingDay> askToRenew(@PathVariable String number) {
     comingUp.askToRenew(staff.me(), number);

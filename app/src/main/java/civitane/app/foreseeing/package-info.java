@@ -9,6 +9,7 @@
       "households",
       "ledger",
       "letters",
+      "once",
       "problems",
       "staff"
     })

@@ -4,6 +4,7 @@ import civitane.app.access.Guard;
 import civitane.app.drafts.ApplicationView;
 import civitane.app.drafts.Applications;
 import civitane.app.money.Debts;
+import civitane.app.once.OnceByKey;
 import civitane.app.problems.Problem;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
@@ -47,6 +48,7 @@ class LodgingController {
   record From(UUID household) {}
 
   @PostMapping("/api/applications/{id}/lodge")
+  @OnceByKey
   @PreAuthorize(May.TAKE_APPLICATIONS)
   ResponseEntity<ApplicationView> lodge(
       @PathVariable UUID id, @RequestHeader("If-Match") String match) {

@@ -11,6 +11,7 @@
       "ledger",
       "letters",
       "money",
+      "once",
       "parties",
       "problems",
       "staff"

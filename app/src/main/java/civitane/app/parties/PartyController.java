@@ -2,6 +2,7 @@ package civitane.app.parties;
 
 import civitane.app.access.Guard;
 import civitane.app.claims.ClaimLists;
+import civitane.app.once.OnceByKey;
 import civitane.app.problems.Problem;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
@@ -166,6 +167,7 @@ class PartyController {
   }
 
   @PostMapping("/api/parties/{id}/asked")
+  @OnceByKey
   @PreAuthorize(May.WORK_CLAIMS)
   AskedAbout asked(@PathVariable UUID id, @RequestBody AskedHow asked) {
     return new AskedAbout(parties.ask(staff.me(), id, asked.how()));

@@ -1,0 +1,89 @@
+package civitane.app.door;
+
+import civitane.packet.form.ScreenForm;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What is known of a household and is no question of the form: it stays when a page of the form is kept. */
+final class Unasked {
+  private static final List<String> PARTS = List.of("address", "payment");
+  private static final Map<String, List<String>> MAY =
+      Map.of("phone", List.of("mayCall", "mayText"), "email", List.of("mayWrite"));
+  private static final String HOUSEHOLD = "/household/";
+  private static final String PEOPLE = HOUSEHOLD + "people/";
+
+  private final Set<String> asked;
+
+  Unasked(ScreenForm form) {
+    asked = form.names();
+  }
+
+  /** Puts into a packet what stood in the one before it and is not asked. People are the same where their names are. */
+  void keep(JsonNode before, ObjectNode packet) {
+    var known = before.path("household");
+    var household = packet.withObject("/household");
+    if (!household.has("expectedChildren") && known.has("expectedChildren")) {
+      household.set("expectedChildren", known.get("expectedChildren"));
+    }
+    for (var part : PARTS) {
+      if (known.path(part).isObject()) {
+        merge(known.path(part), household.withObject("/" + part), HOUSEHOLD + part + "/");
+      }
+    }
+    var people = household.withArray("people");
+    for (var row = 0; row < people.size(); row++) {
+      var person = (ObjectNode) people.get(row);
+      var place = PEOPLE + row + "/";
+      known
+          .path("people")
+          .valueStream()
+          .filter(one -> isCalled(one, person, "givenName") && isCalled(one, person, "familyName"))
+          .findFirst()
+          .ifPresent(one -> merge(reachedAsBefore(one, person), person, place));
+    }
+  }
+
+  /** A person as they were known; what may be sent to a phone or an address that is another now was not said of it. */
+  private static JsonNode reachedAsBefore(JsonNode known, JsonNode now) {
+    var same = known.deepCopy();
+    if (same.path("contact") instanceof ObjectNode contact) {
+      MAY.forEach((way, may) -> {
+        if (!contact.path(way).equals(now.path("contact").path(way))) {
+          contact.remove(may);
+        }
+      });
+    }
+    return same;
+  }
+
+  private static boolean isCalled(JsonNode one, JsonNode other, String name) {
+    return one.path(name).asString("").equals(other.path(name).asString(""));
+  }
+
+  private void merge(JsonNode known, ObjectNode into, String place) {
+    known.properties().forEach(field -> {
+      var at = place + field.getKey();
+      if (field.getValue().isObject()) {
+        var within = into.path(field.getKey()).isObject()
+            ? (ObjectNode) into.get(field.getKey())
+            : into.objectNode();
+        merge(field.getValue(), within, at + "/");
+        if (!within.isEmpty()) {
+          into.set(field.getKey(), within);
+        }
+      } else if (!into.has(field.getKey()) && !isAsked(at)) {
+        into.set(field.getKey(), field.getValue().deepCopy());
+      }
+    });
+  }
+
+  /** Whether a question of the form is about a place, or something in it. */
+  private boolean isAsked(String place) {
+    return asked.stream()
+        .anyMatch(name ->
+            name.equals(place) || name.startsWith(place + "/") || name.startsWith(place + "#"));
+  }
+}

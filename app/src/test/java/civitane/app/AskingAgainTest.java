@@ -1,0 +1,194 @@
+package civitane.app;
+
+import jakarta.servlet.http.Cookie;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.test.web.servlet.MvcResult;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+/** A household that is known asks for something more from behind its door, and tells nothing twice. */
+public class AskingAgainTest extends AtTheDoor {
+  private static final String NUMBER = "5260181598";
+
+  private static int phones = 200;
+
+  private record Known(String number, String phone, Cookie visit) {}
+
+  /** A household with a claim, through its door. */
+  private Known known(String packet) throws Exception {
+    var phone = "0555 031 " + ++phones;
+    var number = claimOf(withPhone(packet, phone, true));
+    return new Known(number, phone, through(number, phone));
+  }
+
+  private MvcResult ask(Cookie visit, String service) throws Exception {
+    return perform(post("/api/door/again", written(Map.of("service", service))), visit);
+  }
+
+  private Cookie asking(Known known, String service) throws Exception {
+    assertEquals(status(ask(known.visit(), service)), 204);
+    return known.visit();
+  }
+
+  private String applicant(Known known) throws Exception {
+    var person = claim(known.number()).at("/packet/household/people/0");
+    return person.get("givenName").stringValue() + " "
+        + person.get("familyName").stringValue();
+  }
+
+  private static String said(JsonNode form, String name) {
+    return asked(form, name).get("known").stringValue();
+  }
+
+  /** Every answer of every page as the browser sends it when nothing was touched. */
+  private static Map<String, String> asItStands(JsonNode form) {
+    return form.get("pages")
+        .valueStream()
+        .flatMap(page -> page.get("asks").valueStream())
+        .collect(Collectors.toMap(
+            ask -> ask.get("name").stringValue(),
+            ask -> ask.get("value").stringValue(),
+            (one, same) -> one));
+  }
+
+  private JsonNode draft(Cookie visit) throws Exception {
+    var title = form(visit).get("title").stringValue();
+    assertFalse(title.isEmpty());
+    return json.readTree(database
+            .sql(
+                "select draft from application where state = 'drafting' order by updated_at desc limit 1")
+            .query(String.class)
+            .single())
+        .get("packet");
+  }
+
+  @Test
+  public void whatWasToldStandsInItAndIsSignedAndLodged() throws Exception {
+    var known = known(Packets.meals(2));
+    var name = applicant(known);
+    var visit = asking(known, "rentRelief");
+    var form = form(visit);
+    assertTrue(form.get("known").booleanValue());
+    assertEquals(answer(form, "/household/people/0/givenName"), name.split(" ")[0]);
+    assertEquals(answer(form, "/household/incomes/0/kind"), "wages");
+    for (var page = 0; page < 2; page++) {
+      typed(visit, asItStands(form));
+    }
+    var lodged = signed(visit, name);
+    assertTrue(lodged.get("lodged").booleanValue(), lodged.toString());
+    var claims = standing(visit, "en");
+    assertEquals(claims.size(), 2, "both stand side by side: it is one household");
+    assertEquals(
+        count("claim where household_id = (select household_id from claim where number = '"
+            + known.number() + "')"),
+        2);
+  }
+
+  @Test
+  public void whereTheyLiveAndWholeNumbersAreNotShownAndStay() throws Exception {
+    var known = known(Packets.meals(1));
+    var visit = asking(known, "householdAllowance");
+    var form = form(visit);
+    for (var place :
+        new String[] {"/household/address/line1", "/household/people/0/contact/phone"}) {
+      assertEquals(answer(form, place), "", place);
+      assertTrue(said(form, place).startsWith("We know this"), said(form, place));
+    }
+    assertFalse(form.toString().contains(known.phone()));
+    var before = draft(visit);
+    typed(visit, asItStands(form));
+    var after = draft(visit);
+    assertEquals(after.at("/household/address"), before.at("/household/address"));
+    assertEquals(after.at("/household/people"), before.at("/household/people"));
+    assertEquals(after.at("/household/people/0/contact/phone").stringValue(), known.phone());
+    assertTrue(after.at("/household/people/0/contact/mayText").booleanValue());
+
+    typed(visit, Map.of("/household/people/0/contact/phone", "0555 031 999"));
+    var moved = draft(visit).at("/household/people/0/contact");
+    assertEquals(moved.get("phone").stringValue(), "0555 031 999");
+    assertFalse(moved.path("mayText").asBoolean(), "nothing was said of another phone: " + moved);
+    typed(visit, Map.of("/household/address/line1", "9 Other Quay"));
+    assertEquals(draft(visit).at("/household/address/line1").stringValue(), "9 Other Quay");
+  }
+
+  /** What is known goes with the person, not with the place in the list. */
+  @Test
+  public void whoMovesUpInTheListKeepsWhatIsTheirs() throws Exception {
+    var known = known(Packets.meals(3).replaceFirst("}],\\s+\"benefits\"", """
+        },
+        {"id": "p3", "role": "child", "givenName": "Lark", "familyName": "Tamsett", "birthDate": "2016-05-02",
+         "residentNumber": "%s", "nameInScript": "آن"}],
+        "benefits\"""".formatted(NUMBER)));
+    var visit = asking(known, "schoolMeals");
+    var people = draft(visit).at("/household/people");
+    var form = form(visit);
+    var typed = new HashMap<String, String>();
+    for (var entry : asItStands(form).entrySet()) {
+      var name = entry.getKey();
+      if (name.startsWith("/household/people/1/")) {
+        typed.put(name, answer(form, name.replace("/1/", "/2/")));
+      } else if (name.startsWith("/household/people/2/")) {
+        typed.put(name, "");
+      }
+    }
+    typed(visit, typed);
+    var after = draft(visit).at("/household/people");
+    assertEquals(after.size(), people.size() - 1);
+    assertEquals(after.get(1).get("givenName"), people.get(2).get("givenName"));
+    assertEquals(after.get(1).get("residentNumber").stringValue(), NUMBER);
+    assertEquals(after.get(1).path("nameInScript").asString(""), "آن");
+    assertEquals(
+        said(form, "/household/people/2/residentNumber"),
+        "We know it: •••• " + NUMBER.substring(6) + ". Type it only if it is different now.");
+  }
+
+  @Test
+  public void theyGoBackToWhereItStandsAndOnWithWhatTheyBegan() throws Exception {
+    var known = known(Packets.meals(1));
+    var visit = asking(known, "rentRelief");
+    assertEquals(status(perform(get("/api/door/standing"), visit)), 403);
+    assertEquals(status(perform(post("/api/door/application/back", "{}"), visit)), 204);
+    assertEquals(standing(visit, "en").size(), 1);
+    var again = body(perform(get("/api/door/again").param("language", "en"), visit));
+    assertEquals(again.get("begun").stringValue(), "Rent relief");
+    assertEquals(again.get("services").size(), 0);
+    assertEquals(status(ask(visit, "childDental")), 204);
+    assertEquals(form(visit).get("title").stringValue(), "Rent relief", "one at a time");
+    assertEquals(status(perform(post("/api/door/application/aside", "{}"), visit)), 204);
+    assertEquals(standing(visit, "en").size(), 1, "put aside, they are back by themselves");
+    var free = body(perform(get("/api/door/again"), visit));
+    assertTrue(free.get("begun").isNull() && free.get("services").size() > 5, free.toString());
+  }
+
+  /** From anywhere else they come back to it by their own contact, and see no more than there. */
+  @Test
+  public void itIsComeBackToByTheirOwnContact() throws Exception {
+    var known = known(Packets.meals(1));
+    asking(known, "rentRelief");
+    var code = codeTo(
+        known.phone(), post("/api/door/beginning/code", written(Map.of("contact", known.phone()))));
+    var elsewhere = visit(perform(post(
+        "/api/door/beginning/entry", written(Map.of("contact", known.phone(), "code", code)))));
+    var form = form(elsewhere);
+    assertEquals(form.get("title").stringValue(), "Rent relief");
+    assertFalse(form.get("known").booleanValue(), "there is no claim to go back to");
+    assertEquals(answer(form, "/household/address/line1"), "");
+    assertEquals(status(perform(get("/api/door/standing"), elsewhere)), 403);
+    assertEquals(status(perform(post("/api/door/application/back", "{}"), elsewhere)), 204);
+    assertEquals(status(perform(get("/api/door/standing"), elsewhere)), 403);
+  }
+
+  @Test
+  public void onlyWhatIsOfferedIsAskedFor() throws Exception {
+    var known = known(Packets.meals(1));
+    assertEquals(status(ask(known.visit(), "palace")), 422);
+    assertEquals(status(perform(post("/api/door/again", "{}"), known.visit())), 422);
+    assertEquals(status(perform(post("/api/door/again", "{}"))), 401);
+  }
+}
