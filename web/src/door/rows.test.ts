@@ -1,7 +1,15 @@
 import { describe, expect, it } from "vitest";
 import { type Ask, isTyped, parts, peopleOf, personMarked, without } from "./rows";
 
-const ask = (name: string): Ask => ({ name, label: name, kind: "text", choices: [], value: "", wrong: "", known: "" });
+const ask = (name: string): Ask => ({
+  name,
+  label: name,
+  kind: "text",
+  choices: [],
+  value: "",
+  wrong: "",
+  known: "",
+});
 const income = (row: number, key: string) => ask(`/household/incomes/${row}/${key}`);
 const rows = [0, 1, 2].map((row) => [income(row, "kind"), income(row, "amount")]);
 
