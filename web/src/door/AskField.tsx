@@ -4,6 +4,7 @@ import { useSay } from "./words";
 
 const ISO_DAY = /^(\d{4}-\d{2}-\d{2})?$/;
 const ISO_MONTH = /^(\d{4}-\d{2})?$/;
+const LONGEST = 2000;
 const NUMBERS = ["money", "number", "whole"];
 
 interface Props {
@@ -69,7 +70,7 @@ export function AskField({ ask, value, wrong, people, onType }: Props) {
         <textarea
           className="door-field"
           rows={3}
-          maxLength={2000}
+          maxLength={LONGEST}
           dir="auto"
           {...place}
           onChange={(event) => onType(event.target.value)}
@@ -78,7 +79,6 @@ export function AskField({ ask, value, wrong, people, onType }: Props) {
         <input
           className="door-field"
           dir="auto"
-          maxLength={2000}
           {...typeOf(ask.kind, value)}
           {...place}
           onChange={(event) => onType(event.target.value)}
@@ -94,8 +94,10 @@ export function AskField({ ask, value, wrong, people, onType }: Props) {
 }
 
 /** A day is picked; what was typed and can't be one stays to be seen. */
-function typeOf(kind: string, value: string): { type: string; inputMode?: "decimal" } {
+function typeOf(kind: string, value: string): { type: string; inputMode?: "decimal"; maxLength?: number } {
   if (kind === "date" && ISO_DAY.test(value)) return { type: "date" };
   if (kind === "month" && ISO_MONTH.test(value)) return { type: "month" };
-  return NUMBERS.includes(kind) ? { type: "text", inputMode: "decimal" } : { type: "text" };
+  return NUMBERS.includes(kind)
+    ? { type: "text", inputMode: "decimal", maxLength: LONGEST }
+    : { type: "text", maxLength: LONGEST };
 }

@@ -188,6 +188,7 @@ public class AskingAgainTest extends AtTheDoor {
   public void onlyWhatIsOfferedIsAskedFor() throws Exception {
     var known = known(Packets.meals(1));
     assertEquals(status(ask(known.visit(), "palace")), 422);
+    assertEquals(status(ask(known.visit(), "decisionAppeal")), 422, "it begins from a decision");
     assertEquals(status(perform(post("/api/door/again", "{}"), known.visit())), 422);
     assertEquals(status(perform(post("/api/door/again", "{}"))), 401);
   }

@@ -7,7 +7,6 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
@@ -57,15 +56,11 @@ final class OwnServer {
     return server;
   }
 
-  static Connection connection() throws SQLException {
-    var cluster = System.getenv("CIVITANE_TEST_DB_URL");
-    var there = cluster.substring(0, cluster.lastIndexOf('/') + 1) + DATABASE;
-    return DriverManager.getConnection(there, "civitane", "");
-  }
-
   /** How many rows of its database there are. */
   static long count(String from) {
-    try (var connection = connection();
+    var cluster = System.getenv("CIVITANE_TEST_DB_URL");
+    var there = cluster.substring(0, cluster.lastIndexOf('/') + 1) + DATABASE;
+    try (var connection = DriverManager.getConnection(there, "civitane", "");
         var statement = connection.createStatement();
         var rows = statement.executeQuery("select count(*) from " + from)) {
       rows.next();

@@ -4,12 +4,14 @@ import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.drafts.Applications;
 import civitane.app.problems.Problem;
+import civitane.core.rules.Entitlement;
 import civitane.core.services.Services;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,6 +19,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Whoever is through the door asks for something more, or again, with all that the household told before. */
 @Service
 class AskingAgain {
+  /** An appeal is against something: it begins beside what was decided. */
+  private static final String BEGUN_FROM_A_DECISION = "decisionAppeal";
+
   private final Applying applying;
   private final OwnApplications own;
   private final Applications applications;
@@ -56,16 +61,21 @@ class AskingAgain {
   @Transactional(readOnly = true)
   public DoorAgain of(Visitor visitor, Language language) {
     var words = Words.in(language);
-    var today = LocalDate.now(clock);
     return own.openOf(visitor.household())
         .map(id -> new DoorAgain(
             Applying.title(applications.draft(applications.find(id)), words), List.of()))
         .orElseGet(() -> new DoorAgain(
             null,
-            Services.all().stream()
-                .filter(one -> !one.offeredFrom().isAfter(today))
+            offered()
                 .map(one -> new DoorForm.DoorChoice(one.word(), words.title(one.word())))
                 .toList()));
+  }
+
+  private Stream<? extends Entitlement<?>> offered() {
+    var today = LocalDate.now(clock);
+    return Services.all().stream()
+        .filter(one -> !one.offeredFrom().isAfter(today))
+        .filter(one -> !BEGUN_FROM_A_DECISION.equals(one.word()));
   }
 
   /**
@@ -79,9 +89,9 @@ class AskingAgain {
       throw Problem.wrong(Words.in(language).say("door.again.ask"));
     }
     var application = own.openOf(by.household()).orElseGet(() -> {
-      var today = LocalDate.now(clock);
-      var asked = Services.named(service == null ? "" : service)
-          .filter(one -> !one.offeredFrom().isAfter(today))
+      var asked = offered()
+          .filter(one -> one.word().equals(service))
+          .findFirst()
           .orElseThrow(() -> Problem.wrong("That can't be asked for."));
       return applying.begin(
           asked, letterbox.actor(by.number()), by.household(), contact(by), language);

@@ -1,0 +1,71 @@
+package civitane.e2e;
+
+import org.testng.annotations.Test;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+
+/** From a phone, who is known asks for something more: all of it stands there, one thing is different, it is signed and sent. */
+public class AskingAgainStory extends OnAPhone {
+  private static final String NUMBER_OF = """
+      select c.number from claim c join household h on h.id = c.household_id
+      where h.name = 'Ottoline Rasmark' and c.service = 'householdAllowance'""";
+  private static final String PHONE = "0555 014 402";
+
+  private void goesOn() {
+    page.keyboard().press("Enter");
+  }
+
+  /** Opens what can be asked for, and chooses. */
+  private void asks(String service) {
+    page.getByText("Ask for something more, or again").click();
+    button(page, service).click();
+  }
+
+  @Test
+  public void whoIsKnownTellsNothingTwice() throws Exception {
+    page = phone("/door?language=en");
+    enter(page, fromDatabase(NUMBER_OF).get(0), PHONE);
+    asks("Child dental");
+    assertThat(page.getByText("This is what we know")).isVisible();
+    assertThat(page.getByLabel("Given name")).hasValue("Ottoline");
+    assertThat(page.getByLabel("Street and number")).hasValue("");
+    assertThat(page.getByLabel("Street and number"))
+        .hasAccessibleDescription(
+            "We know this, and do not show it here. Type it only if it is different now.");
+    assertFalse(page.content().contains(PHONE), "whoever holds the phone does not learn it here");
+    accessible(page, "an application of who is known");
+    fits(page, "an application of who is known");
+    var walk = new Walk(page);
+    walk.past("an application of who is known");
+    assertEquals(String.join("\n", walk.invalid()), "");
+
+    // They look where it stands, and come back to it.
+    button(page, "Back to where it stands").click();
+    assertThat(page.getByText("Wanted from you")).isVisible();
+    asks("Go on with what you began: Child dental");
+    page.getByLabel("Given name").focus();
+    goesOn();
+    assertThat(page.getByText("Page 2 of")).isVisible();
+    signs();
+    assertThat(page.getByText("Child dental · ")).isVisible();
+    assertThat(page.getByText("Household allowance · ")).isVisible();
+  }
+
+  /** Goes through what is left, page by page, and signs. */
+  private void signs() {
+    var name = page.getByLabel("Your name, as it is written above");
+    var on = button(page, "Go on");
+    while (name.count() == 0) {
+      var where = page.locator(".door-far + p span").first();
+      var before = where.innerText();
+      on.click();
+      assertThat(where).not().hasText(before);
+    }
+    name.fill("Ottoline Rasmark");
+    page.keyboard().press("Enter");
+    button(page, "Yes, send it").click();
+    assertThat(page.getByText("It has reached us today")).isVisible();
+  }
+}
