@@ -139,7 +139,7 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
           <span key={i} data-done={i <= page || undefined} />
         ))}
       </div>
-      <p className="soft flex justify-between gap-4 mb-4">
+      <p className="soft flex flex-wrap justify-between gap-x-4 mb-4">
         <span>{shown ? shown.where : form.lastPage}</span>
         <span role="status">
           {keeping.state === "saving"

@@ -76,7 +76,7 @@ export function Door() {
     <Tongue value={start.data.language}>
       <DoorWords value={start.data.labels}>
         <header className="door-bar">
-          <div className="door-page door-top flex items-center justify-between">
+          <div className="door-page door-top flex flex-wrap items-center justify-between gap-x-4">
             <span className="case text-[1.1rem]">Brackwater</span>
             <button type="button" className="door-button door-leave" onClick={leave}>
               {say("leave")}
@@ -84,7 +84,7 @@ export function Door() {
           </div>
         </header>
         <main className="door-page">
-          <nav className="flex gap-5 pt-2" aria-label="Language">
+          <nav className="flex flex-wrap gap-x-5 pt-2" aria-label="Language">
             {TONGUES.map((tongue) => (
               <button
                 key={tongue.word}

@@ -41,6 +41,13 @@ public class AuditTest extends OnDatabase {
         () -> database.sql("update audit_log set actor = 'nobody'").update());
     expectThrows(
         DataAccessException.class, () -> database.sql("delete from audit_log").update());
+    for (var whole :
+        new String[] {"audit_log", "audit_chain", "determination", "claim_event", "entry"}) {
+      var refused = expectThrows(
+          DataAccessException.class,
+          () -> database.sql("truncate " + whole + " cascade").update());
+      assertTrue(refused.getMessage().contains("append-only"), refused.getMessage());
+    }
   }
 
   @Test
@@ -95,6 +102,37 @@ public class AuditTest extends OnDatabase {
         "update audit_chain set seq = 8 where seq = 9; update audit_chain set seq = 9 where seq = -8"
       },
       {
+        "dated back",
+        "update audit_log set happened_at = happened_at - interval '1 hour' where nr = (select entry_nr from audit_chain where seq = 8)",
+        ""
+      },
+      {
+        "said of another",
+        "update audit_log set subject = subject || 'x' where nr = (select entry_nr from audit_chain where seq = 8)",
+        ""
+      },
+      {
+        "put under another number",
+        "update audit_log set nr = default where nr = (select entry_nr from audit_chain where seq = 8)",
+        "update audit_chain set entry_nr = (select max(nr) from audit_log) where seq = 8"
+      },
+      {
+        "taken out with its link, and closed up",
+        "delete from audit_log where nr = (select entry_nr from audit_chain where seq = 8)",
+        "delete from audit_chain where seq = 8; update audit_chain set seq = -seq where seq > 8; update audit_chain set seq = -seq - 1 where seq < 0"
+      },
+      {
+        "put in between",
+        "update audit_chain set seq = -seq where seq >= 8; update audit_chain set seq = -seq + 1 where seq < 0",
+        "insert into audit_log (happened_at, actor, action, subject, detail) values (now(), 'teun', 'glass broken', '', ''); "
+            + "insert into audit_chain (seq, entry_nr, hash) select 8, (select max(nr) from audit_log), repeat('b', 64)"
+      },
+      {
+        "put back to a copy of before",
+        "delete from audit_chain where seq > (select max(seq) - 3 from audit_chain)",
+        "delete from audit_log where nr not in (select entry_nr from audit_chain)"
+      },
+      {
         "forged at the end",
         "insert into audit_log (happened_at, actor, action, subject, detail) values (now(), 'teun', 'glass broken', '', '')",
         "insert into audit_chain (seq, entry_nr, hash) select max(seq) + 1, (select max(nr) from audit_log), repeat('a', 64) from audit_chain"
@@ -115,7 +153,9 @@ public class AuditTest extends OnDatabase {
         database.sql("alter table " + table + " disable trigger all").update();
       }
       database.sql(first).update();
-      database.sql(second).update();
+      if (!second.isEmpty()) {
+        database.sql(second).update();
+      }
       return seal.verify().unbroken();
     });
     assertFalse(unbroken, what);

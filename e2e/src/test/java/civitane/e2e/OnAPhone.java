@@ -9,7 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.awaitility.Awaitility;
 
-import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.assertEquals;
 
 /** What a household does from a phone, with the codes that come to it. */
 abstract class OnAPhone extends Story {
@@ -55,9 +55,19 @@ abstract class OnAPhone extends Story {
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 
+  /** Nothing of a page has to be scrolled sideways; what is too wide is named. */
   protected static void fits(Page where, String what) {
-    var apart = where.evaluate(
-        "() => document.documentElement.scrollWidth - document.documentElement.clientWidth");
-    assertTrue(((Number) apart).intValue() <= 0, what + " is " + apart + " px too wide");
+    var wide = where.evaluate("""
+        () => {
+          const width = document.documentElement.clientWidth;
+          if (document.documentElement.scrollWidth <= width) return [];
+          return [...document.body.querySelectorAll("*")]
+            .filter(one => {
+              const at = one.getBoundingClientRect();
+              return at.right > width + 1 || at.left < -1;
+            })
+            .map(one => one.tagName + " " + one.className + ": " + one.textContent.slice(0, 40));
+        }""");
+    assertEquals(wide, List.of(), what);
   }
 }
