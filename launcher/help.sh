@@ -15,5 +15,6 @@ cat <<'TEXT'
 ./civitane bench [PATTERN]              runs the benchmarks
 ./civitane bench desk [PORT] [WHAT …]   twenty workers at the desk that is running, each question beside its bare SQL
 ./civitane mutate [PART]                makes deliberate mistakes in the core, or in a part (income, services.paidleave), and counts those noticed
+./civitane parts                        lists every library it is made of: CycloneDX bills in target/parts
 ./civitane help                         this text
 TEXT
