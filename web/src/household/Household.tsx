@@ -12,6 +12,7 @@ import { Key, KeyStrip } from "../parts/Keys";
 import { PeopleTokens } from "../parts/PeopleTokens";
 import { useTrying } from "../parts/useTrying";
 import { waysToReach } from "../parts/waysToReach";
+import { CopyOut } from "./CopyOut";
 import { Deaths } from "./Deaths";
 import { Facts } from "./Facts";
 import { Gets } from "./Gets";
@@ -31,6 +32,7 @@ export function Household() {
   const [times, setTimes] = useState<TwoTimes>({});
   const [noting, setNoting] = useState(false);
   const [parting, setParting] = useState(false);
+  const [copying, setCopying] = useState(false);
   const [attempt, refusal] = useTrying();
   const household = useQuery({
     queryKey: ["household", id, times],
@@ -39,7 +41,8 @@ export function Household() {
     placeholderData: (before: Schemas["HouseholdView"] | undefined) => before,
   });
   const view = household.data;
-  const works = session?.role === "caseworker" || session?.role === "senior caseworker";
+  const isSenior = session?.role === "senior caseworker";
+  const works = session?.role === "caseworker" || isSenior;
   const report = () =>
     attempt(async () => {
       const fresh = await done(
@@ -83,13 +86,18 @@ export function Household() {
               ))}
               <Restricted
                 view={view}
-                senior={session?.role === "senior caseworker"}
+                senior={isSenior}
                 onChanged={() => queries.invalidateQueries({ queryKey: ["household", id] })}
               />
               <div className="flex flex-wrap items-end justify-between gap-4 mt-3">
                 <Times view={view} times={times} onTimes={setTimes} />
                 {works && (
-                  <p className="flex items-center gap-4">
+                  <p className="flex flex-wrap items-center gap-4">
+                    {isSenior && (
+                      <button type="button" className="plain-link" onClick={() => setCopying(true)}>
+                        {t("copyOut.open")}
+                      </button>
+                    )}
                     <button type="button" className="plain-link" onClick={() => setParting(true)}>
                       {t("parting.open")}
                     </button>
@@ -109,6 +117,7 @@ export function Household() {
               )}
             </header>
             <Notices household={id} today={view.today} works={works} pins={works} />
+            {isSenior && copying && <CopyOut household={id} onOver={() => setCopying(false)} />}
             {works && parting && (
               <Parting household={id} today={view.today} onOver={() => setParting(false)} />
             )}

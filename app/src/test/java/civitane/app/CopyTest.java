@@ -64,7 +64,7 @@ public class CopyTest extends OnDatabase {
     assertTrue(text(files.get("working.json")).contains("entitled"));
     assertEquals(files.get("papers/01-payslip.pdf"), payslip);
     var listed = json.readTree(files.get("hashes.json"));
-    assertEquals(listed.get("claim").stringValue(), number);
+    assertEquals(listed.get("of").stringValue(), "claim " + number);
     var sha256 = MessageDigest.getInstance("SHA-256");
     for (var one : listed.get("files")) {
       var bytes = files.get(one.get("name").stringValue());
@@ -89,5 +89,47 @@ public class CopyTest extends OnDatabase {
     assertEquals(others.getResponse().getStatus(), 412);
     var front = as("pia", "FRONT_DESK", get("/api/claims/{number}/copy", number));
     assertEquals(front.getResponse().getStatus(), 403);
+  }
+
+  private MvcResult everything(String login, String role, String household, String person)
+      throws Exception {
+    return as(
+        login, role, get("/api/households/{household}/people/{person}/copy", household, person));
+  }
+
+  @Test
+  public void aPersonIsGivenAllThatIsKeptOfThemAndNothingOfAnothersAlone() throws Exception {
+    var packet = Packets.meals(3).replace("{\"id\": \"p2\"", """
+            {"id": "p3", "role": "spouse", "givenName": "Elowen", "familyName": "Marchbanks", "birthDate": "1981-07-09",
+             "residentNumber": "0830166138"}, {"id": "p2\"""".strip());
+    var number = claimOf(packet);
+    taken(number);
+    var household = claim(number).get("household").stringValue();
+    var living =
+        body(asIkenna(get("/api/households/{household}/deaths", household))).get("living");
+    for (var one : living) {
+      var person = one.get("person").stringValue();
+      var isSpouse = one.get("role").stringValue().equals("spouse");
+      var files = files(everything("teun", "SENIOR", household, person));
+      assertTrue(files.containsKey(number + "/facts.json"), files.keySet().toString());
+      assertTrue(text(files.get("looks.json")).contains("what"), text(files.get("looks.json")));
+      var recorded = text(files.get("recorded.json"));
+      assertEquals(recorded.contains("0830166138"), isSpouse, recorded);
+      assertEquals(text(files.get("household.json")).contains("0830166138"), isSpouse);
+      assertEquals(text(files.get(number + "/facts.json")).contains("0830166138"), isSpouse);
+      if (one.get("role").stringValue().equals("applicant")) {
+        assertTrue(recorded.contains("\"about\" : \"income\""), "what comes in for them, too");
+      }
+      var listed = json.readTree(files.get("hashes.json"));
+      assertEquals(listed.get("files").size(), files.size() - 4);
+    }
+    var person = living.get(0).get("person").stringValue();
+    assertEquals(
+        everything("ikenna", "CASEWORKER", household, person).getResponse().getStatus(), 403);
+    assertEquals(
+        everything("teun", "SENIOR", household, household).getResponse().getStatus(), 404);
+    assertEquals(
+        count("audit_log where action = 'person copied' and subject = '" + household + "'"),
+        living.size());
   }
 }

@@ -73,4 +73,33 @@ public class CopyStory extends Story {
     offline.getByLabel("The copy").setInputFiles(folder.resolve("look.html"));
     assertThat(verdict).containsText("This is no ZIP.");
   }
+
+  /** A senior hands somebody all that is kept of them, and it is checked where they are. */
+  @Test
+  public void somebodyIsHandedAllThatIsKeptOfThem() throws Exception {
+    signIn(page, "teun");
+    var household = fromDatabase(
+            "select id from household where name = 'Catriona O''Malley-Bright'")
+        .get(0);
+    go(page, "/households/" + household);
+    page.getByText("A copy for somebody").press("Enter");
+    var link = page.getByRole(
+        AriaRole.LINK,
+        new Page.GetByRoleOptions().setName("Catriona O'Malley-Bright, as one file"));
+    assertThat(link).isVisible();
+    accessible(page, "who is handed a copy");
+    var folder = Files.createTempDirectory("civitane-copy");
+    var copy = folder.resolve("copy.zip");
+    page.waitForDownload(() -> link.press("Enter")).saveAs(copy);
+    try (var zip = new ZipFile(copy.toFile())) {
+      Files.copy(zip.getInputStream(zip.getEntry("look.html")), folder.resolve("look.html"));
+    }
+    var offline = window();
+    offline.context().setOffline(true);
+    offline.navigate(folder.resolve("look.html").toUri().toString());
+    offline.getByLabel("The copy").setInputFiles(copy);
+    assertThat(offline.getByRole(AriaRole.STATUS))
+        .containsText("A copy of all that is kept of Catriona O'Malley-Bright: all");
+    assertThat(offline.getByText("recorded.json: as it was")).isVisible();
+  }
 }

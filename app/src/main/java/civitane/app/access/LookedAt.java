@@ -1,6 +1,8 @@
 package civitane.app.access;
 
 import civitane.app.staff.Staff;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
@@ -66,12 +68,25 @@ public class LookedAt {
         .param("from", begin(month))
         .param("to", begin(month.plusMonths(1)))
         .param("most", MOST)
-        .query((row, n) -> new Look(
-            row.getTimestamp(1).toInstant(),
-            row.getString(2),
-            row.getString(3),
-            row.getObject(4, UUID.class)))
+        .query(LookedAt::look)
         .list();
+  }
+
+  /** All looks at a household that are kept, the newest first. */
+  @Transactional(readOnly = true)
+  public List<Look> at(UUID household) {
+    return database.sql("""
+            select looked_at, login, what, household_id from access_log
+            where household_id = :household order by looked_at desc, nr desc
+            """).param("household", household).query(LookedAt::look).list();
+  }
+
+  private static Look look(ResultSet row, int n) throws SQLException {
+    return new Look(
+        row.getTimestamp(1).toInstant(),
+        row.getString(2),
+        row.getString(3),
+        row.getObject(4, UUID.class));
   }
 
   /** Who looked at more households within an hour of a month than is usual, the newest first. */

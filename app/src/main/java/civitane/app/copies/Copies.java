@@ -67,7 +67,7 @@ class Copies {
       List<KeptFile> papers) {}
 
   /** What the hashes are of. */
-  private record Listed(String claim, Instant copiedAt, List<Bundle.Hashed> files) {}
+  private record Listed(String of, Instant copiedAt, List<Bundle.Hashed> files) {}
 
   /** What a claim is made of, for who has it; that it was copied is noted. */
   @Transactional
@@ -76,44 +76,59 @@ class Copies {
     // Whoever has no key learns it before anything is written.
     key.sign(new byte[0]);
     audit.record(by.login(), "claim copied", number, "");
+    return copied(
+        number, json.readTree(PacketWriter.written(claims.facts(number).packet())));
+  }
+
+  /** @param facts of them, as they are to be in it */
+  Copied copied(String number, JsonNode facts) {
     return new Copied(
         number,
-        pretty(json.readTree(PacketWriter.written(claims.facts(number).packet()))),
+        pretty(facts),
         pretty(json.valueToTree(claims.view(number))),
         pretty(json.valueToTree(decisions.working(number))),
         letters.about(List.of(number, Applications.receiptOf(number))),
         papers.files(number));
   }
 
-  private byte[] pretty(JsonNode tree) {
+  byte[] pretty(JsonNode tree) {
     return json.writerWithDefaultPrettyPrinter().writeValueAsBytes(tree);
   }
 
   /** Writes a copy; nothing is held in the database while it goes over the wire. */
   void write(Staff.Colleague by, Copied copied, OutputStream to) throws IOException {
     try (var bundle = new Bundle(to)) {
-      bundle.add("facts.json", copied.facts());
-      bundle.add("claim.json", copied.claim());
-      bundle.add("working.json", copied.working());
-      for (var i = 0; i < copied.letters().size(); i++) {
-        var letter = copied.letters().get(i);
-        bundle.add(
-            "letters/%02d-%s-%s.pdf".formatted(i + 1, letter.kind(), letter.writtenOn()),
-            letters.pdf(by.actor(), letter.id()));
-      }
-      for (var i = 0; i < copied.papers().size(); i++) {
-        var paper = copied.papers().get(i);
-        bundle.add(
-            "papers/%02d-%s%s".formatted(i + 1, paper.kind(), paper.ending()),
-            out -> papers.write(paper, out));
-      }
-      var list =
-          pretty(json.valueToTree(new Listed(copied.number(), clock.instant(), bundle.hashes())));
-      bundle.add("hashes.json", list);
-      bundle.add("hashes.sig", key.sign(list).getBytes(StandardCharsets.US_ASCII));
-      bundle.add("key.txt", key.told().orElseThrow().getBytes(StandardCharsets.US_ASCII));
-      bundle.add("look.html", page());
+      add(by, copied, "", bundle);
+      sign(bundle, "claim " + copied.number());
     }
+  }
+
+  /** Puts the files of a claim into a bundle, in a folder whose name ends with a slash, or in none. */
+  void add(Staff.Colleague by, Copied copied, String folder, Bundle bundle) throws IOException {
+    bundle.add(folder + "facts.json", copied.facts());
+    bundle.add(folder + "claim.json", copied.claim());
+    bundle.add(folder + "working.json", copied.working());
+    for (var i = 0; i < copied.letters().size(); i++) {
+      var letter = copied.letters().get(i);
+      bundle.add(
+          folder + "letters/%02d-%s-%s.pdf".formatted(i + 1, letter.kind(), letter.writtenOn()),
+          letters.pdf(by.actor(), letter.id()));
+    }
+    for (var i = 0; i < copied.papers().size(); i++) {
+      var paper = copied.papers().get(i);
+      bundle.add(
+          folder + "papers/%02d-%s%s".formatted(i + 1, paper.kind(), paper.ending()),
+          out -> papers.write(paper, out));
+    }
+  }
+
+  /** Puts the list of hashes in, signed, and the page that checks it. */
+  void sign(Bundle bundle, String what) throws IOException {
+    var list = pretty(json.valueToTree(new Listed(what, clock.instant(), bundle.hashes())));
+    bundle.add("hashes.json", list);
+    bundle.add("hashes.sig", key.sign(list).getBytes(StandardCharsets.US_ASCII));
+    bundle.add("key.txt", key.told().orElseThrow().getBytes(StandardCharsets.US_ASCII));
+    bundle.add("look.html", page());
   }
 
   private static byte[] page() throws IOException {

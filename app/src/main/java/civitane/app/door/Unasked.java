@@ -21,7 +21,7 @@ final class Unasked {
     asked = form.names();
   }
 
-  /** Puts into a packet what stood in the one before it and is not asked. People are the same where their names are. */
+  /** Puts into a packet what stood in the one before it and is not asked. */
   void keep(JsonNode before, ObjectNode packet) {
     var known = before.path("household");
     var household = packet.withObject("/household");
@@ -34,16 +34,24 @@ final class Unasked {
       }
     }
     var people = household.withArray("people");
+    var same = new SamePeople(people(known.path("people")), people(people));
     for (var row = 0; row < people.size(); row++) {
       var person = (ObjectNode) people.get(row);
       var place = PEOPLE + row + "/";
-      known
-          .path("people")
-          .valueStream()
-          .filter(one -> isCalled(one, person, "givenName") && isCalled(one, person, "familyName"))
-          .findFirst()
-          .ifPresent(one -> merge(reachedAsBefore(one, person), person, place));
+      same.rowBefore(row)
+          .ifPresent(
+              was -> merge(reachedAsBefore(known.path("people").path(was), person), person, place));
     }
+  }
+
+  private static List<SamePeople.Named> people(JsonNode people) {
+    return people
+        .valueStream()
+        .map(one -> new SamePeople.Named(
+            one.path("givenName").asString(""),
+            one.path("familyName").asString(""),
+            one.path("birthDate").asString("")))
+        .toList();
   }
 
   /** A person as they were known; what may be sent to a phone or an address that is another now was not said of it. */
@@ -57,10 +65,6 @@ final class Unasked {
       });
     }
     return same;
-  }
-
-  private static boolean isCalled(JsonNode one, JsonNode other, String name) {
-    return one.path(name).asString("").equals(other.path(name).asString(""));
   }
 
   private void merge(JsonNode known, ObjectNode into, String place) {

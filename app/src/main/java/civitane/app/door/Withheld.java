@@ -3,15 +3,19 @@ package civitane.app.door;
 import civitane.app.claims.Masked;
 import civitane.words.Words;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /**
  * What the office knows of a household and does not show behind its door, where somebody else may hold the phone: where
  * they live, how they are reached, whole numbers. Left empty, it stays as it is.
  */
 final class Withheld {
-  private static final Pattern PERSON = Pattern.compile("/household/people/(\\d+)/(.+)");
+  private static final String PEOPLE = "/household/people/";
+  private static final Pattern PERSON = Pattern.compile(PEOPLE + "(\\d{1,3})/(.+)");
   private static final String ADDRESS = "/household/address/";
   private static final String CONTACT = "contact/";
 
@@ -41,33 +45,37 @@ final class Withheld {
   static Map<String, String> kept(Map<String, String> before, Map<String, String> typed) {
     var after = new HashMap<>(before);
     after.putAll(typed);
+    var people = new SamePeople(people(before), people(after));
     after.replaceAll(
         (place, text) -> isWithheld(place) && typed.getOrDefault(place, "").isBlank()
-            ? before.getOrDefault(placeBefore(place, before, after), "")
+            ? before.getOrDefault(placeBefore(place, people), "")
             : text);
     return after;
   }
 
-  /** Where it stood before: with the person of the same name. */
-  private static String placeBefore(
-      String place, Map<String, String> before, Map<String, String> after) {
+  /** Where it stood before: with the person it is of. */
+  private static String placeBefore(String place, SamePeople people) {
     var person = PERSON.matcher(place);
     if (!person.matches()) {
       return place;
     }
-    var called = name(person.group(1), after);
-    for (var row = 0; !name(String.valueOf(row), before).isBlank(); row++) {
-      if (name(String.valueOf(row), before).equals(called)) {
-        return "/household/people/" + row + "/" + person.group(2);
-      }
-    }
-    return "";
+    var row = people.rowBefore(Integer.parseInt(person.group(1)));
+    return row.isPresent() ? PEOPLE + row.getAsInt() + "/" + person.group(2) : "";
   }
 
-  private static String name(String row, Map<String, String> written) {
-    var of = "/household/people/" + row + "/";
-    return (written.getOrDefault(of + "givenName", "") + " "
-            + written.getOrDefault(of + "familyName", ""))
-        .strip();
+  private static List<SamePeople.Named> people(Map<String, String> written) {
+    var last = written.keySet().stream()
+        .map(PERSON::matcher)
+        .filter(Matcher::matches)
+        .mapToInt(person -> Integer.parseInt(person.group(1)))
+        .max()
+        .orElse(-1);
+    return IntStream.rangeClosed(0, last)
+        .mapToObj(row -> PEOPLE + row + "/")
+        .map(of -> new SamePeople.Named(
+            written.getOrDefault(of + "givenName", ""),
+            written.getOrDefault(of + "familyName", ""),
+            written.getOrDefault(of + "birthDate", "")))
+        .toList();
   }
 }

@@ -13,9 +13,11 @@ import java.sql.Date;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -77,6 +79,27 @@ class LedgerRows {
           }
         });
     return entries;
+  }
+
+  /** All that was ever recorded of somebody and of what comes in for them, in its order. */
+  List<Recorded> recorded(UUID person) {
+    return database
+        .sql("""
+            select lower(s.kind) as about, e.* from entry e join subject s on s.id = e.subject_id
+            where s.id = :person or s.of_id = :person order by e.nr
+            """)
+        .param("person", person)
+        .query((row, n) -> new Recorded(
+            row.getString("about"),
+            row.getString("field"),
+            row.getString("kind").toLowerCase(Locale.ROOT),
+            row.getString("value"),
+            row.getString("source_kind").toLowerCase(Locale.ROOT),
+            row.getString("because"),
+            row.getTimestamp("recorded_at").toInstant(),
+            row.getObject("holds_from", LocalDate.class),
+            row.getObject("holds_until", LocalDate.class)))
+        .list();
   }
 
   private static Entry entry(

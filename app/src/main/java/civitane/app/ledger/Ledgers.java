@@ -142,6 +142,12 @@ public class Ledgers {
         now(LocalDate.MAX)));
   }
 
+  /** All that was ever recorded of somebody, in its order, for who it is about. */
+  @Transactional(readOnly = true)
+  public List<Recorded> recorded(UUID person) {
+    return rows.recorded(person);
+  }
+
   /** Who acts for a household, or did, by their subjects. */
   @Transactional(readOnly = true)
   public Map<UUID, Acting> acting(UUID household) {

@@ -11,6 +11,9 @@ public final class May {
   public static final String READ_FACTS = "hasAnyRole('CASEWORKER', 'SENIOR', 'AUDITOR')";
 
   public static final String SIGN_SECOND = "hasRole('SENIOR')";
+  /** All that is kept of somebody, into their hands. */
+  public static final String HAND_OUT_COPIES = "hasRole('SENIOR')";
+
   public static final String CLOSE_THE_OFFICE = "hasRole('SENIOR')";
   public static final String COUNT = "hasAnyRole('SENIOR', 'POLICY')";
   public static final String AUDIT = "hasRole('AUDITOR')";
