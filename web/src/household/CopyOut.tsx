@@ -32,7 +32,7 @@ export function CopyOut({ household, onOver }: Props) {
             >
               {t("copyOut.of", { name: one.name })}
             </a>{" "}
-            <span className="soft">{spoken(one.role)}</span>
+            {one.role !== "applicant" && <span className="soft">{spoken(one.role)}</span>}
           </li>
         ))}
       </ul>
