@@ -1,6 +1,7 @@
 import type { Schemas } from "../api/client";
 import { Against } from "./Against";
 import { put } from "./asking";
+import { ServiceList } from "./ServiceList";
 import { useTries } from "./useTries";
 import { useSay, useTongue } from "./words";
 
@@ -30,20 +31,7 @@ export function AlsoAsk({ more, version, settle, onAsked }: Props) {
       <summary>{say("more.title")}</summary>
       <p className="soft mb-2">{say("more.how")}</p>
       <Against says={against && say(against)} />
-      <ul className="pb-3">
-        {more.map((one) => (
-          <li key={one.word}>
-            <button
-              type="button"
-              className="plain-link py-2 text-start"
-              disabled={busy}
-              onClick={() => ask(one.word)}
-            >
-              {one.said}
-            </button>
-          </li>
-        ))}
-      </ul>
+      <ServiceList services={more} busy={busy} onAsk={ask} />
     </details>
   );
 }

@@ -15,14 +15,14 @@ const ANOTHER = 403;
 
 interface Props {
   language: string;
-  onLodged: () => Promise<void>;
+  onLodged: () => Promise<boolean>;
   onAside: () => void;
   /** The visit is over: what was typed is not sent any more. */
   onOver: () => void;
   /** Whoever is there does not apply: they were asked to sign. */
-  onSigns: () => void;
+  onSigns: () => Promise<void>;
   /** They are back where their claims stand. */
-  onBack: () => Promise<void>;
+  onBack: () => Promise<unknown>;
 }
 
 /** An application taken by whoever it is of, wherever they are. */
@@ -37,7 +37,7 @@ export function Apply({ language, onLodged, onAside, onOver, onSigns, onBack }: 
   });
   const isAnother = form.error instanceof Refusal && form.error.status === ANOTHER;
   useEffect(() => {
-    if (isAnother) onSigns();
+    if (isAnother) void onSigns();
   }, [isAnother, onSigns]);
   const reload = useCallback(async () => {
     await form.refetch();
@@ -78,10 +78,10 @@ interface PagesProps {
   language: string;
   onOvertaken: () => void;
   onKept: () => Promise<void>;
-  onLodged: () => Promise<void>;
+  onLodged: () => Promise<boolean>;
   onAside: () => void;
   onOver: () => void;
-  onBack: () => Promise<void>;
+  onBack: () => Promise<unknown>;
 }
 
 /** A group of questions at a time, how far it is, and whether what was typed is kept. */

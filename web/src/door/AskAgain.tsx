@@ -3,11 +3,12 @@ import { useState } from "react";
 import { api, done, Refusal } from "../api/client";
 import { Against } from "./Against";
 import { putOrThrow } from "./asking";
+import { ServiceList } from "./ServiceList";
 import { useTries } from "./useTries";
 import { useSay, useTongue } from "./words";
 
 interface Props {
-  onBegun: () => Promise<void>;
+  onBegun: () => Promise<unknown>;
 }
 
 /** What can be asked for with all that was told before, or what was begun and is not sent yet. */
@@ -51,20 +52,7 @@ export function AskAgain({ onBegun }: Props) {
           {say("again.goOn")}: {again.data.begun}
         </button>
       )}
-      <ul className="pb-3">
-        {again.data?.services.map((one) => (
-          <li key={one.word}>
-            <button
-              type="button"
-              className="plain-link py-2 text-start"
-              disabled={busy}
-              onClick={() => begin(one.word)}
-            >
-              {one.said}
-            </button>
-          </li>
-        ))}
-      </ul>
+      <ServiceList services={again.data?.services ?? []} busy={busy} onAsk={begin} />
     </details>
   );
 }

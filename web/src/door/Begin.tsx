@@ -8,7 +8,7 @@ import { useSay, useTongue } from "./words";
 interface Props {
   /** What is asked for; none where something begun is gone on with. */
   service?: string;
-  onBegun: () => Promise<void>;
+  onBegun: () => Promise<unknown>;
 }
 
 /** The way to an application of one's own: a contact, then the code that came there. */

@@ -14,6 +14,9 @@ import { DoorWords, firstTongue, TONGUES, Tongue } from "./words";
 const NOBODY = 401;
 const APPLIES = 403;
 
+/** Two who ask at once who they are get one answer: none of them is given up for the other. */
+const TOGETHER = { cancelRefetch: false };
+
 // Who only looks does without it.
 const Apply = lazy(() => import("./Apply").then((read) => ({ default: read.Apply })));
 const Cosign = lazy(() => import("./Cosign").then((read) => ({ default: read.Cosign })));
@@ -36,6 +39,7 @@ export function Door() {
     retry: false,
     placeholderData: (before) => before,
   });
+  const lookAgain = standing.refetch;
   const refused = standing.error instanceof Refusal ? standing.error.status : 0;
   const isIn = standing.isSuccess && !over;
   // Who applies goes on doing so while it is asked again who they are, as after a lost connection.
@@ -59,10 +63,17 @@ export function Door() {
     setOver(true);
   }, [queries]);
   useIdle(isIn || isApplying || isSigning, end);
+  /** Looks who they are now; whether they are in, where their claims stand. */
   const comeIn = async () => {
-    await standing.refetch();
+    const seen = await standing.refetch(TOGETHER);
     setOver(false);
+    return seen.isSuccess;
   };
+  /** Whoever may neither look nor apply was asked to sign; who lodged a moment ago may look. */
+  const lookWhetherTheySign = useCallback(async () => {
+    const seen = await lookAgain(TOGETHER);
+    if (seen.error instanceof Refusal && seen.error.status === APPLIES) setSigns(true);
+  }, [lookAgain]);
 
   const chooseLanguage = (word: string) => {
     window.history.replaceState(null, "", `/door?language=${word}`);
@@ -113,11 +124,12 @@ export function Door() {
               <Apply
                 language={language}
                 onOver={end}
-                onSigns={() => setSigns(true)}
+                onSigns={lookWhetherTheySign}
                 onLodged={async () => {
-                  await comeIn();
-                  setTold("sign.done");
+                  const isLodged = await comeIn();
+                  if (isLodged) setTold("sign.done");
                   window.scrollTo(0, 0);
+                  return isLodged;
                 }}
                 onAside={() => {
                   setTold("apply.asideDone");

@@ -9,7 +9,7 @@ import { useSay } from "./words";
 const NUMBER = /^\s*BW-\d{2}-\d{6,9}-\d\s*$/i;
 
 interface Props {
-  onEntered: () => Promise<void>;
+  onEntered: () => Promise<unknown>;
 }
 
 /** The way in: the number of a claim, then the code that went to the household's own contact. */

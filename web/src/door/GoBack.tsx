@@ -5,7 +5,7 @@ import { useSay } from "./words";
 
 interface Props {
   settle: () => Promise<boolean>;
-  onBack: () => Promise<void>;
+  onBack: () => Promise<unknown>;
 }
 
 /** Back to where their claims stand; what was typed is kept. */

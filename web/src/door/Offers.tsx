@@ -5,7 +5,7 @@ import { useSay } from "./words";
 
 interface Props {
   offers: Schemas["DoorOffer"][];
-  onBegun: () => Promise<void>;
+  onBegun: () => Promise<unknown>;
 }
 
 /** What can be asked for, each told before anybody begins: for whom, what it comes to, how long, what to bring. */

@@ -15,7 +15,8 @@ interface Props {
   version: () => number;
   settle: () => Promise<boolean>;
   onGoTo: (page: number, wrong: Schemas["DoorWrong"][]) => void;
-  onLodged: () => Promise<void>;
+  /** Whether they are let in to where it stands. */
+  onLodged: () => Promise<boolean>;
   /** What else can be asked for before it is signed. */
   children: ReactNode;
 }
@@ -45,8 +46,7 @@ export function SignPage({ version, settle, onGoTo, onLodged, children }: Props)
       const response = await put("application/lodge", { version: version(), language, name });
       if (response.status === LODGED_BEFORE) {
         // An answer was lost on the way: it is in, and they are let in to where it stands.
-        await onLodged();
-        return "";
+        return (await onLodged()) ? "" : "failed";
       }
       if (!response.ok) return "failed";
       const lodged: Schemas["DoorLodged"] = await response.json();

@@ -11,7 +11,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 /** Who did not hear the answer asks again, and nothing is done twice. */
-public class OnceByKeyTest extends OnDatabase {
+public class OnceByKeyTest extends AtTheDoor {
   private static final String SAID = "{\"text\": \"%s\"}";
 
   private MockHttpServletResponse keyed(String key, MockHttpServletRequestBuilder request)
@@ -116,5 +116,22 @@ public class OnceByKeyTest extends OnDatabase {
     assertEquals(keyed(key, message(number, "Mine.")).getStatus(), 200);
     var auditor = as("jun", "AUDITOR", message(number, "Mine.").header("Idempotency-Key", key));
     assertEquals(auditor.getResponse().getStatus(), 403);
+  }
+
+  /** Whoever is at the door has no login, and is somebody all the same. */
+  @Test
+  public void atTheDoorItIsNoOtherwise() throws Exception {
+    var phone = "0555 032 101";
+    var number = claimOf(withPhone(Packets.meals(1), phone, true));
+    var visit = through(number, phone);
+    var key = key();
+    for (var again = 0; again < 2; again++) {
+      var said = perform(
+          post("/api/door/claims/{number}/messages", SAID.formatted("We moved."), number)
+              .header("Idempotency-Key", key),
+          visit);
+      assertEquals(status(said), 204, said.getResponse().getContentAsString());
+    }
+    assertEquals(messages(number, "We moved."), 1);
   }
 }

@@ -1,5 +1,6 @@
 package civitane.e2e;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -38,6 +39,25 @@ public class CopyStory extends Story {
     return changed;
   }
 
+  /** A copy in a folder, beside the page that came in it. */
+  private static Path downloaded(Download download) throws IOException {
+    var folder = Files.createTempDirectory("civitane-copy");
+    var copy = folder.resolve("copy.zip");
+    download.saveAs(copy);
+    try (var zip = new ZipFile(copy.toFile())) {
+      Files.copy(zip.getInputStream(zip.getEntry("look.html")), folder.resolve("look.html"));
+    }
+    return copy;
+  }
+
+  /** The page beside a copy, where no office is reached. */
+  private Page offline(Path copy) {
+    var offline = window();
+    offline.context().setOffline(true);
+    offline.navigate(copy.resolveSibling("look.html").toUri().toString());
+    return offline;
+  }
+
   @Test
   public void isCheckedWithoutTheOffice() throws IOException {
     signIn(page, "ikenna");
@@ -49,16 +69,10 @@ public class CopyStory extends Story {
     var link =
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("All of it as one file"));
     assertThat(link).isVisible();
-    var folder = Files.createTempDirectory("civitane-copy");
-    var copy = folder.resolve("copy.zip");
-    page.waitForDownload(link::click).saveAs(copy);
-    try (var zip = new ZipFile(copy.toFile())) {
-      Files.copy(zip.getInputStream(zip.getEntry("look.html")), folder.resolve("look.html"));
-    }
+    var copy = downloaded(page.waitForDownload(link::click));
+    var folder = copy.getParent();
 
-    var offline = window();
-    offline.context().setOffline(true);
-    offline.navigate(folder.resolve("look.html").toUri().toString());
+    var offline = offline(copy);
     offline.getByLabel("The copy").setInputFiles(copy);
     var verdict = offline.getByRole(AriaRole.STATUS);
     assertThat(verdict).containsText("files are as they were when it was copied on");
@@ -88,15 +102,8 @@ public class CopyStory extends Story {
         new Page.GetByRoleOptions().setName("Catriona O'Malley-Bright, as one file"));
     assertThat(link).isVisible();
     accessible(page, "who is handed a copy");
-    var folder = Files.createTempDirectory("civitane-copy");
-    var copy = folder.resolve("copy.zip");
-    page.waitForDownload(() -> link.press("Enter")).saveAs(copy);
-    try (var zip = new ZipFile(copy.toFile())) {
-      Files.copy(zip.getInputStream(zip.getEntry("look.html")), folder.resolve("look.html"));
-    }
-    var offline = window();
-    offline.context().setOffline(true);
-    offline.navigate(folder.resolve("look.html").toUri().toString());
+    var copy = downloaded(page.waitForDownload(() -> link.press("Enter")));
+    var offline = offline(copy);
     offline.getByLabel("The copy").setInputFiles(copy);
     assertThat(offline.getByRole(AriaRole.STATUS))
         .containsText("A copy of all that is kept of Catriona O'Malley-Bright: all");
