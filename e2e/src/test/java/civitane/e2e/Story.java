@@ -45,6 +45,8 @@ public abstract class Story {
       "--disable-background-networking",
       "--disable-component-update",
       "--disable-sync");
+  private static final int BAD_REQUEST = 400;
+
   /** What a browser says of a refusal or a lost connection that a story brings about itself. */
   private static final Pattern EXPECTED = Pattern.compile(
       "responded with a status of 4|ERR_INTERNET_DISCONNECTED|ERR_CONNECTION_REFUSED|ERR_EMPTY_RESPONSE|ERR_CONNECTION_RESET|ERR_SOCKET_NOT_CONNECTED|ERR_INCOMPLETE_CHUNKED_ENCODING");
@@ -65,6 +67,10 @@ public abstract class Story {
   private static String database;
 
   private final List<String> complaints = new ArrayList<>();
+
+  /** What was answered with no yes, to be told where a story fails. */
+  private final List<String> refused = new ArrayList<>();
+
   private final List<BrowserContext> windows = new ArrayList<>();
 
   /** The page of the story's first window. */
@@ -149,6 +155,7 @@ public abstract class Story {
   @BeforeMethod
   public void begin() {
     complaints.clear();
+    refused.clear();
     page = window();
   }
 
@@ -156,6 +163,7 @@ public abstract class Story {
   public void end(ITestResult result) {
     if (!result.isSuccess()) {
       windows.forEach(Story::tell);
+      System.out.println("--- refused: " + refused);
     }
     windows.forEach(BrowserContext::close);
     windows.clear();
@@ -191,6 +199,11 @@ public abstract class Story {
       if (request.url().matches("(http|ws)s?:.*")
           && !request.url().startsWith("http://127.0.0.1:")) {
         complaints.add("a request elsewhere: " + request.url());
+      }
+    });
+    opened.onResponse(response -> {
+      if (response.status() >= BAD_REQUEST) {
+        refused.add(response.status() + " " + URI.create(response.url()).getPath());
       }
     });
     opened.onPageError(error -> complaints.add("an error: " + error));
