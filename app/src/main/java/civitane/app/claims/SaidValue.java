@@ -10,6 +10,7 @@ import civitane.packet.shape.Shape;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -29,11 +30,24 @@ public final class SaidValue {
       // What is said goes into the record, which more people read than may see the number.
       return new Argument.Several(List.of(Argument.told(Masked.number(value.stringValue()))));
     }
-    return new Argument.Several(List.of(said(packet, shape(packet, pointer), value)));
+    return new Argument.Several(all(packet, shape(packet, pointer), value).toList());
+  }
+
+  /** What has parts, by them, one after the other. */
+  private static Stream<Argument> all(Packet packet, @Nullable Shape shape, JsonNode value) {
+    if (!value.isContainer() || value.isEmpty()) {
+      return Stream.of(said(packet, shape, value));
+    }
+    return value.isArray()
+        ? value.valueStream().flatMap(one -> all(packet, within(shape, ""), one))
+        : value.properties().stream()
+            // A yes or no alone says nothing.
+            .filter(part -> !part.getValue().isNull() && !part.getValue().isBoolean())
+            .flatMap(part -> all(packet, within(shape, part.getKey()), part.getValue()));
   }
 
   private static Argument said(Packet packet, @Nullable Shape shape, JsonNode value) {
-    if (value.isMissingNode() || value.isNull()) {
+    if (value.isMissingNode() || value.isNull() || value.isContainer()) {
       return Argument.told("—");
     }
     if (value.isBoolean()) {
@@ -55,7 +69,7 @@ public final class SaidValue {
             .person(text)
             .<Argument>map(person -> Argument.Who.of(packet.household(), person))
             .orElse(Argument.told(text));
-      default -> Argument.told(text.isEmpty() ? value.toString() : text);
+      default -> Argument.told(text);
     };
   }
 
@@ -70,14 +84,17 @@ public final class SaidValue {
 
   private static @Nullable Shape within(@Nullable Shape whole, String[] steps, int from) {
     var shape = whole;
-    for (var i = from; i < steps.length && shape != null; i++) {
-      if (shape.element() != null) {
-        shape = shape.element();
-      } else {
-        var field = shape.fields().named(steps[i]);
-        shape = field == null ? null : field.shape();
-      }
+    for (var i = from; i < steps.length; i++) {
+      shape = within(shape, steps[i]);
     }
     return shape;
+  }
+
+  private static @Nullable Shape within(@Nullable Shape whole, String part) {
+    if (whole == null || whole.element() != null) {
+      return whole == null ? null : whole.element();
+    }
+    var field = whole.fields().named(part);
+    return field == null ? null : field.shape();
   }
 }
