@@ -30,7 +30,7 @@ final class Unasked {
     }
     for (var part : PARTS) {
       if (known.path(part).isObject()) {
-        merge(known.path(part), household.withObject("/" + part), HOUSEHOLD + part + "/");
+        keep(known.get(part), part, household, HOUSEHOLD + part);
       }
     }
     var people = household.withArray("people");
@@ -68,20 +68,21 @@ final class Unasked {
   }
 
   private void merge(JsonNode known, ObjectNode into, String place) {
-    known.properties().forEach(field -> {
-      var at = place + field.getKey();
-      if (field.getValue().isObject()) {
-        var within = into.path(field.getKey()).isObject()
-            ? (ObjectNode) into.get(field.getKey())
-            : into.objectNode();
-        merge(field.getValue(), within, at + "/");
-        if (!within.isEmpty()) {
-          into.set(field.getKey(), within);
-        }
-      } else if (!into.has(field.getKey()) && !isAsked(at)) {
-        into.set(field.getKey(), field.getValue().deepCopy());
+    known
+        .properties()
+        .forEach(field -> keep(field.getValue(), field.getKey(), into, place + field.getKey()));
+  }
+
+  private void keep(JsonNode value, String field, ObjectNode into, String at) {
+    if (value.isObject()) {
+      var within = into.path(field).isObject() ? (ObjectNode) into.get(field) : into.objectNode();
+      merge(value, within, at + "/");
+      if (!within.isEmpty()) {
+        into.set(field, within);
       }
-    });
+    } else if (!into.has(field) && !isAsked(at)) {
+      into.set(field, value.deepCopy());
+    }
   }
 
   /** Whether a question of the form is about a place, or something in it. */
