@@ -33,6 +33,15 @@ public class DoorStory extends OnAPhone {
     assertThat(page.getByText("I did not make this claim")).isVisible();
   }
 
+  /** What goes with each change. */
+  private String token() {
+    return page.context().cookies().stream()
+        .filter(cookie -> "XSRF-TOKEN".equals(cookie.name))
+        .map(cookie -> cookie.value)
+        .findFirst()
+        .orElseThrow();
+  }
+
   @Test
   public void aPaperIsPhotographedAndAMessageAnswered() throws Exception {
     var number = wantingAPaper();
@@ -45,6 +54,7 @@ public class DoorStory extends OnAPhone {
     page.keyboard().press("Enter");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("no number of a claim");
     enter(number);
+    var token = token();
     page.getByText("Everything you told us").click();
     assertThat(page.getByText("Where you live, and how you are reached, is not shown here."))
         .isVisible();
@@ -55,6 +65,8 @@ public class DoorStory extends OnAPhone {
     fits(page, "a claim at the door");
     var picker = page.locator("input[type=file]").first();
     picker.setInputFiles(PapersStory.slip("payslip.png", "Payslip October 2026", "1,840.00"));
+    assertEquals(
+        token(), token, "an answer that brought another would have what is sent meanwhile refused");
     assertThat(page.getByText("This picture has few points")).isVisible();
     page.getByLabel("Do you want to say something to it?").fill("page 2 follows");
     button(page, "Send it").press("Enter");

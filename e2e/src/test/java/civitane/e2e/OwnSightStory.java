@@ -4,6 +4,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.ForcedColors;
+import com.microsoft.playwright.options.LoadState;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -15,8 +16,8 @@ import static org.testng.Assert.assertNotEquals;
 public class OwnSightStory extends OnAPhone {
   private static final String NUMBER_OF = """
       select c.number from claim c join household h on h.id = c.household_id
-      where h.name = 'Ottoline Rasmark' and c.service = 'householdAllowance'""";
-  private static final String PHONE = "0555 014 402";
+      where h.name = 'Zeno Tavora' and c.service = 'householdAllowance'""";
+  private static final String PHONE = "0555 013 333";
 
   @DataProvider
   public Object[][] languages() {
@@ -67,6 +68,8 @@ public class OwnSightStory extends OnAPhone {
       var before = where.innerText();
       page.locator("form .door-main").click();
       assertThat(where).not().hasText(before);
+      // A page is read before the next one.
+      page.waitForLoadState(LoadState.NETWORKIDLE);
     }
     fitsWithEverythingOpen("what is signed in " + language);
     putAside();

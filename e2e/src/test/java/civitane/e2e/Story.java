@@ -203,7 +203,8 @@ public abstract class Story {
     });
     opened.onResponse(response -> {
       if (response.status() >= BAD_REQUEST) {
-        refused.add(response.status() + " " + URI.create(response.url()).getPath());
+        refused.add(response.status() + " " + response.request().method() + " "
+            + URI.create(response.url()).getPath());
       }
     });
     opened.onPageError(error -> complaints.add("an error: " + error));

@@ -5,11 +5,11 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.authentication.session.NullAuthenticatedSessionStrategy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** What is asked for at the door goes through filters of its own. */
@@ -50,7 +50,10 @@ class DoorSecurity {
         .addFilterBefore(new DoorFilter(keeper), AnonymousAuthenticationFilter.class)
         .sessionManagement(
             sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-        .csrf(CsrfConfigurer::spa)
+        // Who shows a visit is taken for somebody new with each request: each answer would bring
+        // another token, and what is sent meanwhile would be refused.
+        .csrf(csrf ->
+            csrf.spa().sessionAuthenticationStrategy(new NullAuthenticatedSessionStrategy()))
         .exceptionHandling(handling ->
             handling.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
         .headers(headers -> headers
