@@ -26,11 +26,23 @@ public final class SaidValue {
 
   /** What stands at a place; a dash where nothing does. */
   public static Argument.Several of(Packet packet, String pointer, JsonNode value) {
-    if (Masked.isNumber(pointer.substring(pointer.lastIndexOf('/') + 1)) && value.isString()) {
-      // What is said goes into the record, which more people read than may see the number.
-      return new Argument.Several(List.of(Argument.told(Masked.number(value.stringValue()))));
+    if (isMasked(pointer.substring(pointer.lastIndexOf('/') + 1), value)) {
+      return new Argument.Several(List.of(masked(value)));
     }
     return new Argument.Several(all(packet, shape(packet, pointer), value).toList());
+  }
+
+  private static boolean isNothing(JsonNode value) {
+    return value.isNull() || value.isContainer() && value.isEmpty();
+  }
+
+  private static boolean isMasked(String field, JsonNode value) {
+    return Masked.isNumber(field) && value.isString();
+  }
+
+  /** What is said goes into the record, which more people read than may see the number. */
+  private static Argument masked(JsonNode number) {
+    return Argument.told(Masked.number(number.stringValue()));
   }
 
   /** What has parts, by them, one after the other. */
@@ -42,8 +54,10 @@ public final class SaidValue {
         ? value.valueStream().flatMap(one -> all(packet, within(shape, ""), one))
         : value.properties().stream()
             // A yes or no alone says nothing.
-            .filter(part -> !part.getValue().isNull() && !part.getValue().isBoolean())
-            .flatMap(part -> all(packet, within(shape, part.getKey()), part.getValue()));
+            .filter(part -> !isNothing(part.getValue()) && !part.getValue().isBoolean())
+            .flatMap(part -> isMasked(part.getKey(), part.getValue())
+                ? Stream.of(masked(part.getValue()))
+                : all(packet, within(shape, part.getKey()), part.getValue()));
   }
 
   private static Argument said(Packet packet, @Nullable Shape shape, JsonNode value) {

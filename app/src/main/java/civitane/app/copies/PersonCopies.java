@@ -9,7 +9,6 @@ import civitane.app.ledger.Ledgers;
 import civitane.app.problems.Problem;
 import civitane.app.signing.OfficeKey;
 import civitane.app.staff.Staff;
-import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Role;
 import civitane.core.ledger.Assembled;
@@ -82,7 +81,7 @@ class PersonCopies {
     audit.record(by.login(), "person copied", household.toString(), subject.toString());
     return new Everything(
         person.fullName(),
-        copies.pretty(theirs(facts.packet(), person)),
+        copies.pretty(theirs(facts, subject)),
         copies.pretty(json.valueToTree(ledgers.recorded(subject))),
         copies.pretty(json.valueToTree(looks.at(household).stream()
             .map(look -> new Look(look.at(), look.what()))
@@ -90,7 +89,7 @@ class PersonCopies {
         claimLists.listed(household).stream()
             .map(ClaimLists.Listed::number)
             .filter(number -> person.role() == Role.APPLICANT || !claims.isPrivate(number))
-            .map(number -> copies.copied(number, theirs(claims.facts(number).packet(), person)))
+            .map(number -> copies.copied(number, theirs(claims.facts(number), subject)))
             .toList());
   }
 
@@ -102,19 +101,14 @@ class PersonCopies {
   }
 
   /** Facts as they are handed out to somebody: without the numbers of the others. */
-  private JsonNode theirs(Packet packet, Person person) {
-    var facts = json.readTree(PacketWriter.written(packet));
-    facts
+  private JsonNode theirs(Assembled facts, UUID subject) {
+    var written = json.readTree(PacketWriter.written(facts.packet()));
+    written
         .at("/household/people")
         .valueStream()
-        .filter(one -> !isCalled(one, person))
+        .filter(one -> !subject.equals(facts.places().ids().get(one.path("id").asString(""))))
         .forEach(one -> ((ObjectNode) one).remove("residentNumber"));
-    return facts;
-  }
-
-  private static boolean isCalled(JsonNode one, Person person) {
-    return one.path("givenName").asString("").equals(String.valueOf(person.givenName()))
-        && one.path("familyName").asString("").equals(String.valueOf(person.familyName()));
+    return written;
   }
 
   /** Writes a copy; nothing is held in the database while it goes over the wire. */

@@ -39,6 +39,7 @@ public class SaidValueTest {
       {"/household/incomes/0/amount", "€430.50"},
       {"/household/people/0/birthDate", "4 January 1980"},
       {"/household/people/0/residentNumber", "•••• 1598"},
+      {"/household/people/0", "p1, applicant, Orla, Pentreath, 4 January 1980, 14 and •••• 1598"},
       {"/household/assets", "—"},
       {"/requests/1/answers/leaseNames", "Orla Pentreath and Somebody Else"},
       {"/requests/1/answers/landlord", "Quay Lets"},
