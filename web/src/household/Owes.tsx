@@ -115,7 +115,7 @@ function LetOff({ household, debt, onOver }: LetOffProps) {
           />
         </label>
         <label className="flex flex-col small flex-1 min-w-24">
-          {t("owes.because")}
+          {t(debt.claim ? "owes.becauseTold" : "owes.because")}
           <input
             name="because"
             required

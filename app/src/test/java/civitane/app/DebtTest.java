@@ -114,6 +114,8 @@ public class DebtTest extends OnDatabase {
     var number = granted();
     assertEquals(owes(number).size(), 0);
     lessened(number, 900, LocalDate.now(clock).minusDays(60));
+    var notice = letters("notice", number);
+    assertTrue(notice.contains("more than you are due"), notice);
     var much = working(number).get("tooMuchIfGranted");
     assertTrue(much.get("stretches").size() >= 2, much.toString());
     assertTrue(
@@ -188,6 +190,9 @@ public class DebtTest extends OnDatabase {
             .compareTo(whole.subtract(java.math.BigDecimal.TEN)),
         0);
     assertTrue(claim(number).get("events").toString().contains("noted in June"));
+    var told = letters("letOff", number);
+    assertTrue(told.contains("We do not ask for €10.00 of it any more."), told);
+    assertTrue(told.contains("noted in June") && told.contains("What is left is"), told);
     var rest = body.formatted(whole.subtract(java.math.BigDecimal.TEN), "all");
     var seniors = List.of("edda", "teun");
     var atOnce = atOnce(
@@ -195,6 +200,8 @@ public class DebtTest extends OnDatabase {
         i -> () -> as(seniors.get(i), "SENIOR", post(path, rest)).getResponse().getStatus());
     assertEquals(Collections.frequency(atOnce, 200), 1, "no more than is left: " + atOnce);
     assertEquals(owes(number).size(), 0);
+    assertTrue(letters("letOff", number).contains("You need not pay all of this back"));
+    assertTrue(letters("letOff", number).contains("Nothing of it is left to pay."));
   }
 
   @Test

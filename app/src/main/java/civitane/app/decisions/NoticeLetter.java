@@ -3,8 +3,10 @@ package civitane.app.decisions;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Recipient;
 import civitane.core.awards.Award;
+import civitane.core.awards.Overpaid;
 import civitane.core.facts.Acting;
 import civitane.core.facts.Packet;
+import civitane.core.reasons.Argument;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
 import civitane.core.services.Services;
@@ -12,6 +14,7 @@ import civitane.words.Language;
 import civitane.words.Voice;
 import civitane.words.Words;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 
@@ -39,10 +42,16 @@ final class NoticeLetter {
    *
    * @param occasion which notice on the claim it is, from 1
    * @param decidedOn when what stands was decided
+   * @param over for which days more was given than is due by what is known now; empty where it would not be asked back
    * @param until the last day to say what is wrong
    */
   LetterText text(
-      int occasion, LocalDate decidedOn, List<Award> before, List<Award> after, LocalDate until) {
+      int occasion,
+      LocalDate decidedOn,
+      List<Award> before,
+      List<Award> after,
+      List<Overpaid.Stretch> over,
+      LocalDate until) {
     var household = packet.household();
     var alone = Services.isPrivate(packet.requests().get(0), household);
     return new LetterText(
@@ -60,9 +69,26 @@ final class NoticeLetter {
         List.of(),
         reasons(!after.isEmpty()),
         List.of(),
-        List.of(say("say", "until", until, "number", number), say("after")),
+        closing(over, until),
         List.of(),
         List.of());
+  }
+
+  private List<String> closing(List<Overpaid.Stretch> over, LocalDate until) {
+    var closing = new ArrayList<String>();
+    if (!over.isEmpty()) {
+      closing.add(say(
+          "over",
+          "much",
+          Argument.once(Overpaid.in(over)),
+          "from",
+          over.get(0).from(),
+          "until",
+          over.get(over.size() - 1).until()));
+    }
+    closing.add(say("say", "until", until, "number", number));
+    closing.add(say("after"));
+    return closing;
   }
 
   private String said(List<Award> awards) {

@@ -39,6 +39,7 @@ public class Notices {
   private final Claims claims;
   private final ClaimLists claimLists;
   private final Grants grants;
+  private final Overpaying overpaying;
   private final Screenings screenings;
   private final Ledgers ledgers;
   private final Letters letters;
@@ -49,6 +50,7 @@ public class Notices {
       Claims claims,
       ClaimLists claimLists,
       Grants grants,
+      Overpaying overpaying,
       Screenings screenings,
       Ledgers ledgers,
       Letters letters,
@@ -57,6 +59,7 @@ public class Notices {
     this.claims = claims;
     this.claimLists = claimLists;
     this.grants = grants;
+    this.overpaying = overpaying;
     this.screenings = screenings;
     this.ledgers = ledgers;
     this.letters = letters;
@@ -164,7 +167,12 @@ public class Notices {
     return new NoticeLetter(
             number, packet, result, ledgers.acting(claims.householdOf(number)).values())
         .text(
-            letters.written(LETTER, number) + 1, decided.on(), less.before(), less.after(), until);
+            letters.written(LETTER, number) + 1,
+            decided.on(),
+            less.before(),
+            less.after(),
+            overpaying.toTell(number, packet, less.after()),
+            until);
   }
 
   private Result result(Packet packet) {

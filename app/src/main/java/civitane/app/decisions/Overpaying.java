@@ -3,6 +3,8 @@ package civitane.app.decisions;
 import civitane.app.audit.AuditLog;
 import civitane.app.catalogue.DeskWords;
 import civitane.app.claims.Claims;
+import civitane.app.ledger.Ledgers;
+import civitane.app.letters.Letters;
 import civitane.app.money.Debts;
 import civitane.app.money.Overpayment;
 import civitane.app.money.Overpayments;
@@ -39,6 +41,8 @@ class Overpaying {
   private final Grants grants;
   private final Overpayments overpayments;
   private final Debts debts;
+  private final Ledgers ledgers;
+  private final Letters letters;
   private final AuditLog audit;
   private final Clock clock;
 
@@ -47,12 +51,16 @@ class Overpaying {
       Grants grants,
       Overpayments overpayments,
       Debts debts,
+      Ledgers ledgers,
+      Letters letters,
       AuditLog audit,
       Clock clock) {
     this.claims = claims;
     this.grants = grants;
     this.overpayments = overpayments;
     this.debts = debts;
+    this.ledgers = ledgers;
+    this.letters = letters;
     this.audit = audit;
     this.clock = clock;
   }
@@ -75,6 +83,13 @@ class Overpaying {
     var chain = new ArrayList<>(grants.chain(number));
     chain.add(new Given(LocalDate.now(clock), packet.assessedOn(), after));
     return Overpaid.of(chain);
+  }
+
+  /** The days for which more was given than such awards leave due; none where it would not be asked back. */
+  List<Overpaid.Stretch> toTell(String number, Packet packet, List<Award> after) {
+    var stretches = stretches(number, packet, after);
+    var asked = overpayments.asked(claims.idOf(number));
+    return Overpaid.toAsk(Overpaid.in(stretches), asked).isZero() ? List.of() : stretches;
   }
 
   /** What a decision would make of it, with the cause that is told. */
@@ -161,17 +176,28 @@ class Overpaying {
         .orElse(Settlement.NOTHING);
   }
 
-  /** Lets a household off a debt, or a part of it. */
+  /** Lets a household off a debt, or a part of it; where it came from a claim, they are told in a letter. */
   @Transactional
   public void letOff(
       Staff.Colleague by, UUID household, String ref, BigDecimal much, String because) {
-    var claim = debts.letOff(by, household, ref, Amount.of(much), because);
+    var debt = debts.letOff(by, household, ref, Amount.of(much), because);
+    var claim = debt.claim();
     if (claim != null) {
       claims.note(
           by,
           claim,
           Why.DEBT_LET.with(
               Argument.once(Amount.of(much)), Argument.told(ref), Argument.told(because.strip())));
+      letters.write(
+          by.actor(),
+          new LettingOffLetter(
+                  claim, claims.facts(claim).packet(), ledgers.acting(household).values())
+              .text(
+                  letters.written(LettingOffLetter.LETTER, claim) + 1,
+                  ref,
+                  Amount.of(debt.amount()),
+                  Amount.of(much),
+                  because.strip()));
     }
     audit.record(by.login(), "debt let off", ref, "");
   }

@@ -86,11 +86,10 @@ public class Debts {
   /**
    * Lets a household off a debt, or a part of it.
    *
-   * @return the claim that it came from; null for a debt of another kind
+   * @return the debt as it was before
    */
   @Transactional
-  public @Nullable String letOff(
-      Staff.Colleague by, UUID household, String ref, Amount much, String because) {
+  public Debt letOff(Staff.Colleague by, UUID household, String ref, Amount much, String because) {
     // Held before it is read, so that of two who let off one after the other sees what is left.
     ledgers.hold(household);
     var debt = rows.of(household).stream()
@@ -106,6 +105,6 @@ public class Debts {
     }
     rows.lessen(ref, much, because.strip(), by.login(), null);
     changed(by, household);
-    return debt.claim();
+    return debt;
   }
 }
