@@ -10,8 +10,10 @@ import { takeOffered } from "../matter/Offered";
 import { namesOf } from "../parts/called";
 import { KeyStrip } from "../parts/Keys";
 import { Margin } from "../parts/Margin";
+import { useGoingOn, usePark } from "../parts/parking";
 import { Spine } from "../parts/Spine";
 import { Apart } from "../parts/Undrawn";
+import { useTrying } from "../parts/useTrying";
 import { BeginPart } from "./BeginPart";
 import { ChangePart } from "./ChangePart";
 import { Conflict } from "./Conflict";
@@ -45,7 +47,12 @@ export function DraftScreen({ view, offers, today }: Props) {
   const handle = useDraft(view);
   const { draft } = handle;
   const begun = draft.packet.requests.length > 0 || Boolean(draft.packet.household.people[0]?.givenName);
-  const [part, setPart] = useState<Part>(draft.taking.change ? "change" : begun ? "who" : "begin");
+  const goingOn = useGoingOn({ application: view.id });
+  const park = usePark({ application: view.id });
+  const [attempt, refusal] = useTrying();
+  const [part, setPart] = useState<Part>(
+    (goingOn?.part as Part) ?? (draft.taking.change ? "change" : begun ? "who" : "begin"),
+  );
   const [jump, setJump] = useState<{ part: Part; to: string }>({ part, to: "" });
   const [scanned, setScanned] = useState(draft.packet.channel === "post");
   const centre = useRef<HTMLElement>(null);
@@ -97,6 +104,7 @@ export function DraftScreen({ view, offers, today }: Props) {
     queries.invalidateQueries({ queryKey: ["drafts"] });
     navigate({ to: "/" });
   };
+  const parkHere = () => attempt(() => park(here));
   const confirmHere = () => {
     const pointer = placeInFocus();
     if (pointer && handle.markAt(pointer)) handle.confirm(pointer);
@@ -135,6 +143,7 @@ export function DraftScreen({ view, offers, today }: Props) {
           { key: "Alt+I", says: t("keys.illegible"), act: () => leaveOnPaper("illegible") },
         ]
       : []),
+    { key: "Alt+K", says: t("parked.key"), act: parkHere },
     { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },
   ];
 
@@ -150,7 +159,9 @@ export function DraftScreen({ view, offers, today }: Props) {
           here={here}
           open={open}
           onGo={goPart}
+          onPark={parkHere}
           onWithdraw={withdraw}
+          refusal={refusal}
         />
         <main ref={centre} className="min-w-0 overflow-y-auto px-6 py-5">
           <h1 className="case text-[1.5rem] mb-3">

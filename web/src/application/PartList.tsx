@@ -3,6 +3,7 @@ import type { Schemas } from "../api/client";
 import type { Draft } from "../draft/packet";
 import type { DraftHandle } from "../draft/useDraft";
 import { clockTime } from "../parts/format";
+import { ParkButton } from "../parts/ParkButton";
 import type { Gap } from "./gaps";
 import { groupsOf, type Part, partOf, serviceOf } from "./parts";
 
@@ -13,11 +14,15 @@ interface Props {
   here: Part;
   open: Gap[];
   onGo: (part: Part) => void;
+  onPark: () => void;
   onWithdraw: () => void;
+  /** Why it could not be parked; empty where nothing was refused. */
+  refusal: string;
 }
 
 /** The parts of an application, each with what it still wants. */
-export function PartList({ handle, groups: draft, offers, here, open, onGo, onWithdraw }: Props) {
+export function PartList(props: Props) {
+  const { handle, groups: draft, offers, here, open, onGo, onPark, onWithdraw, refusal } = props;
   const { t } = useTranslation();
   const name = (part: Part) => {
     const service = serviceOf(part);
@@ -66,6 +71,12 @@ export function PartList({ handle, groups: draft, offers, here, open, onGo, onWi
               ? t("app.saving")
               : t("app.saved", { time: clockTime(handle.savedAt) })}
         </p>
+        {refusal && (
+          <p role="alert" className="wrong">
+            {refusal}
+          </p>
+        )}
+        <ParkButton onPark={onPark} className="mt-2 block" />
         <button type="button" className="plain-link mt-2" onClick={onWithdraw}>
           {t("app.withdraw")}
         </button>

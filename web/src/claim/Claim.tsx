@@ -9,6 +9,7 @@ import { Bar } from "../parts/Bar";
 import { namesOf } from "../parts/called";
 import { KeyStrip } from "../parts/Keys";
 import { ResultBlock } from "../parts/Margin";
+import { useGoingOn, usePark } from "../parts/parking";
 import { useTrying } from "../parts/useTrying";
 import { type Below, ClaimHead } from "./ClaimHead";
 import { HaveToSee } from "./HaveToSee";
@@ -42,8 +43,11 @@ export function Claim() {
   const [attempt, refusal] = useTrying();
   const atFront = session?.role === "front desk";
   const works = session?.role === "caseworker" || session?.role === "senior caseworker";
-  const [chosen, setView] = useState<View>();
-  const [below, setBelow] = useState<Below>("");
+  const goingOn = useGoingOn({ claim: number });
+  const park = usePark({ claim: number });
+  const [wasAt, wasBelow] = goingOn?.part.split("/") ?? [];
+  const [chosen, setView] = useState<View | undefined>(wasAt as View);
+  const [below, setBelow] = useState<Below>((wasBelow as Below) ?? "");
   const [asking, setAsking] = useState(false);
   const path = { params: { path: { number } } };
   const claim = useQuery({
@@ -66,6 +70,7 @@ export function Claim() {
       await done(api.POST("/api/claims/{number}/take", path));
       await again();
     });
+  const parkHere = () => attempt(() => park(`${view}/${below}`));
   const everywhere = [
     ...(claim.data && !claim.data.holder ? [{ key: "Alt+T", says: t("keys.takeUp"), act: take }] : []),
     { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },
@@ -123,6 +128,7 @@ export function Claim() {
           },
         ]
       : []),
+    ...(works ? [{ key: "Alt+K", says: t("parked.key"), act: parkHere, quiet: true }] : []),
     ...everywhere,
   ];
   return (
@@ -153,6 +159,7 @@ export function Claim() {
               onTake={take}
               open={below}
               onOpen={setBelow}
+              onPark={works ? parkHere : undefined}
               atFront={atFront}
             />
             <Overtaken key={`${number}:${claim.data.version}`} number={number} onShow={again} />

@@ -5,6 +5,7 @@ import { useTranslation } from "react-i18next";
 import type { ClaimView } from "../api/client";
 import { spoken } from "../i18n/words";
 import { addDays, day, shortDay } from "../parts/format";
+import { ParkButton } from "../parts/ParkButton";
 import { PeopleTokens } from "../parts/PeopleTokens";
 import { TurnLine } from "../parts/TurnLine";
 import { TurnMark } from "../parts/TurnMark";
@@ -18,6 +19,8 @@ interface Props {
   /** What is open below the head. */
   open: Below;
   onOpen: (what: Below) => void;
+  /** Parks the claim; not given where one does not work claims. */
+  onPark?: () => void;
   /** Whether it is the front desk that looks: it works no claim. */
   atFront: boolean;
 }
@@ -28,7 +31,7 @@ export type Below = "" | "pressing" | "speaking" | "identity" | "moving";
 const BELOW = ["pressing", "speaking", "identity", "moving"] as const;
 
 /** Whose claim it is, its life on a calendar, and the next step. */
-export function ClaimHead({ claim, today, onTake, open, onOpen, atFront }: Props) {
+export function ClaimHead({ claim, today, onTake, open, onOpen, onPark, atFront }: Props) {
   const { t } = useTranslation();
   const [place, width] = useWidth();
   const scale = useMemo(
@@ -104,6 +107,7 @@ export function ClaimHead({ claim, today, onTake, open, onOpen, atFront }: Props
               {t(`${what}.title`)}
             </button>
           ))}
+          {onPark && <ParkButton onPark={onPark} className="ml-3" />}
         </p>
         <p className="flex flex-wrap items-center gap-x-3">
           {claim.holder && <span className="soft small">{t("claim.heldBy", { name: claim.holder })}</span>}

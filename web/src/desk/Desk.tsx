@@ -18,6 +18,7 @@ import { ComingLine } from "./ComingLine";
 import { DeskRow, HEIGHT } from "./DeskRow";
 import { Drafts } from "./Drafts";
 import { DueReminders } from "./DueReminders";
+import { ParkedLine } from "./ParkedLine";
 import { Peek } from "./Peek";
 import { PostLine } from "./PostLine";
 import { deskQuery, draftsQuery } from "./queries";
@@ -147,6 +148,7 @@ export function Desk() {
           )}
           <Batches />
           <TodaysAppointments />
+          <ParkedLine />
           <DueReminders />
           <ComingLine />
           <PostLine />
