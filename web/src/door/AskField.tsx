@@ -1,4 +1,5 @@
 import { useId } from "react";
+import { OpenChoice } from "./OpenChoice";
 import { type Ask, personMarked } from "./rows";
 import { useSay } from "./words";
 
@@ -57,7 +58,9 @@ export function AskField({ ask, value, wrong, people, onType }: Props) {
           {ask.known}
         </p>
       )}
-      {choices.length > 0 ? (
+      {choices.length > 0 && ask.kind === "text" ? (
+        <OpenChoice {...place} label={ask.label} choices={choices} onType={onType} />
+      ) : choices.length > 0 ? (
         <select className="door-field" {...place} onChange={(event) => onType(event.target.value)}>
           <option value="">{say("apply.choose")}</option>
           {choices.map((one) => (

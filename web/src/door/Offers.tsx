@@ -1,7 +1,10 @@
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import type { Schemas } from "../api/client";
 import { Begin } from "./Begin";
-import { useSay } from "./words";
+import { useSay, useTongue } from "./words";
+
+// Who only looks what there is does without it.
+const LookFirst = lazy(() => import("./LookFirst").then((read) => ({ default: read.LookFirst })));
 
 interface Props {
   offers: Schemas["DoorOffer"][];
@@ -11,7 +14,9 @@ interface Props {
 /** What can be asked for, each told before anybody begins: for whom, what it comes to, how long, what to bring. */
 export function Offers({ offers, onBegun }: Props) {
   const say = useSay();
+  const language = useTongue();
   const [asked, setAsked] = useState("");
+  const [looked, setLooked] = useState("");
   return (
     <section className="mt-8">
       <h2 className="case text-[1.3rem] mb-1">{say("services.title")}</h2>
@@ -36,6 +41,29 @@ export function Offers({ offers, onBegun }: Props) {
               </ul>
             </Told>
           </dl>
+          {looked === offer.service ? (
+            <Suspense fallback={null}>
+              <LookFirst service={offer.service} />
+            </Suspense>
+          ) : (
+            <button
+              type="button"
+              className="door-button mb-3 block"
+              aria-describedby={`offer-${offer.service}`}
+              onClick={() => setLooked(offer.service)}
+            >
+              {say("look.open")}
+            </button>
+          )}
+          <p className="mb-3">
+            <a
+              className="plain-link"
+              aria-describedby={`offer-${offer.service}`}
+              href={`/api/door/blank-form/${offer.service}?language=${language}`}
+            >
+              {say("look.form")}
+            </a>
+          </p>
           {asked === offer.service ? (
             <Begin service={offer.service} onBegun={onBegun} />
           ) : (

@@ -24,6 +24,8 @@ public class AuthorisationTest extends OnDatabase {
       "/sign-in",
       "/door",
       "/api/door/start",
+      "/api/door/first-look/{service}",
+      "/api/door/blank-form/{service}",
       "/api/door/code",
       "/api/door/entry",
       "/api/door/beginning/code",

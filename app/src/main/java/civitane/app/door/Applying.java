@@ -60,6 +60,7 @@ class Applying {
   private final Lodging lodging;
   private final KnownHouseholds households;
   private final Screenings screenings;
+  private final Choosing choosing;
   private final JsonMapper json;
   private final Clock clock;
 
@@ -69,6 +70,7 @@ class Applying {
       Lodging lodging,
       KnownHouseholds households,
       Screenings screenings,
+      Choosing choosing,
       JsonMapper json,
       Clock clock) {
     this.applications = applications;
@@ -76,6 +78,7 @@ class Applying {
     this.lodging = lodging;
     this.households = households;
     this.screenings = screenings;
+    this.choosing = choosing;
     this.json = json;
     this.clock = clock;
   }
@@ -205,17 +208,15 @@ class Applying {
         BigDecimal.valueOf(groups.size() + 1L));
   }
 
-  private static DoorForm.DoorAsk asked(
+  private DoorForm.DoorAsk asked(
       ScreenForm.Ask ask, Map<String, String> written, Draft draft, boolean isKnown, Words words) {
     var value = written.getOrDefault(ask.name(), "");
     var withheld = isKnown && !value.isEmpty() && Withheld.isWithheld(ask.name());
     return new DoorForm.DoorAsk(
         ask.name(),
         ask.label(),
-        ask.form().word(),
-        ask.choices().stream()
-            .map(one -> new DoorForm.DoorChoice(one.word(), one.said()))
-            .toList(),
+        choosing.kind(ask),
+        choosing.choices(ask),
         withheld ? "" : value,
         draft.typed().has(ask.name()) ? Unread.of(ask.form(), words) : "",
         withheld ? Withheld.said(ask.name(), value, words) : "");

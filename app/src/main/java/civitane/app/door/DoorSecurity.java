@@ -38,6 +38,8 @@ class DoorSecurity {
                 "/door",
                 "/door.html",
                 "/api/door/start",
+                "/api/door/first-look/*",
+                "/api/door/blank-form/*",
                 "/api/door/code",
                 "/api/door/entry",
                 "/api/door/beginning/code",

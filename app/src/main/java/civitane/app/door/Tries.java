@@ -15,6 +15,9 @@ class Tries {
   /** More than somebody needs who mistypes; all who wait in one hall come from one address. */
   private static final int MOST_OF_AN_ADDRESS = 60;
 
+  /** What a hall full of people asks for in a quarter of an hour, each a few times. */
+  private static final int MOST_LOOKS = 600;
+
   private final Attempts attempts;
 
   Tries(Attempts attempts) {
@@ -25,6 +28,11 @@ class Tries {
   Optional<Duration> wait(String what, String key, HttpServletRequest request) {
     var ofAddress = attempts.begin(what, request.getRemoteAddr(), MOST_OF_AN_ADDRESS);
     return ofAddress.isPresent() ? ofAddress : attempts.begin(what, key);
+  }
+
+  /** The same for what is open to anybody and tried by many: only for where it is asked from. */
+  Optional<Duration> waitOfAddress(String what, HttpServletRequest request) {
+    return attempts.begin(what, request.getRemoteAddr(), MOST_LOOKS);
   }
 
   void forget(String what, String key, HttpServletRequest request) {

@@ -12,11 +12,13 @@
       "jobs",
       "ledger",
       "letters",
+      "lists",
       "lodging",
       "messages",
       "once",
       "papers",
       "problems",
+      "quickcheck",
       "remembering",
       "signin",
       "staff"

@@ -3,14 +3,18 @@ package civitane.app.quickcheck;
 import civitane.app.determining.LenientReading;
 import civitane.app.determining.ResultView;
 import civitane.app.determining.Screenings;
+import civitane.app.ledger.OfficeBooks;
 import civitane.app.problems.Problem;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Parts;
 import civitane.core.facts.Request;
+import civitane.core.facts.Word;
+import civitane.core.rules.Check;
 import civitane.core.rules.Entitlement;
 import civitane.core.rules.Finding;
 import civitane.core.rules.Mode;
 import civitane.core.rules.Outcome;
+import civitane.core.rules.Result;
 import civitane.core.services.Services;
 import civitane.packet.Fault;
 import java.math.BigDecimal;
@@ -25,18 +29,21 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** A first look at one service, before anything is kept. */
 @Service
-class QuickChecks {
+public class QuickChecks {
   private static final int YEARS_OF_AN_ADULT = 40;
   private static final int YEARS_OF_THE_OLDER = 15;
   private static final int YEARS_OF_THE_YOUNGER = 8;
-  private static final int MOST_PEOPLE = 12;
+  /** More are taken down with the office. */
+  public static final int MOST_PEOPLE = 12;
 
   private final Screenings screenings;
+  private final OfficeBooks books;
   private final JsonMapper json;
   private final Clock clock;
 
-  QuickChecks(Screenings screenings, JsonMapper json, Clock clock) {
+  QuickChecks(Screenings screenings, OfficeBooks books, JsonMapper json, Clock clock) {
     this.screenings = screenings;
+    this.books = books;
     this.json = json;
     this.clock = clock;
   }
@@ -50,7 +57,7 @@ class QuickChecks {
    * @param monthly euros that come in a month, together
    * @param owned euros at hand
    */
-  record Told(
+  public record Told(
       @Nullable String postcode,
       int adults,
       int from14,
@@ -73,6 +80,27 @@ class QuickChecks {
       List<Fault> faults,
       JsonNode packet) {}
 
+  /** How it looks. */
+  public enum Verdict implements Word {
+    WORTHWHILE,
+    NOT,
+    OPEN
+  }
+
+  /**
+   * What the rules say to what was told.
+   *
+   * @param result null where nothing of it could be read
+   * @param shown the checks that can be told after what was asked
+   */
+  public record Seen(
+      Verdict verdict, @Nullable Result result, List<Check> shown, List<Fault> faults) {
+    /** Whether it may come to something, so that it is worth saying to how much. */
+    public boolean mayCome() {
+      return result != null && result.outcome() != Finding.NOT_ENTITLED;
+    }
+  }
+
   Look look(String word, Told told) {
     var service =
         Services.named(word).orElseThrow(() -> Problem.notThere("A service of this name"));
@@ -81,23 +109,37 @@ class QuickChecks {
           + " people at most in a quick check.");
     }
     var tree = packet(word, told);
-    var lenient = new LenientReading(screenings).read(tree.deepCopy());
-    Packet packet = lenient.packet();
-    if (packet == null) {
-      return new Look("open", List.of(), List.of(), List.of(), lenient.faults(), tree);
-    }
-    var result = screenings.results(presumed(service, packet), Mode.SCREEN).get(0);
-    var shown = service.quickCheck().shown(result);
-    var verdict = result.outcome() == Finding.NOT_ENTITLED
-        ? "not"
-        : shown.stream().anyMatch(test -> test.is(Outcome.UNKNOWN)) ? "open" : "worthwhile";
+    var seen = seen(service, tree.deepCopy());
+    var result = seen.result();
     return new Look(
-        verdict,
-        shown.stream().map(check -> ResultView.CheckView.of(word, check)).toList(),
-        ResultView.awards(result),
-        result.outcome() == Finding.NOT_ENTITLED ? List.of() : ResultView.working(result),
-        lenient.faults(),
+        seen.verdict().word(),
+        seen.shown().stream().map(check -> ResultView.CheckView.of(word, check)).toList(),
+        result == null ? List.of() : ResultView.awards(result),
+        result == null || !seen.mayCome() ? List.of() : ResultView.working(result),
+        seen.faults(),
         tree);
+  }
+
+  /** What the rules say to a packet of a first look; what can't be read of it is left out. */
+  public Seen seen(Entitlement<?> service, ObjectNode packet) {
+    var lenient = new LenientReading(screenings).read(packet);
+    if (lenient.packet() == null) {
+      return new Seen(Verdict.OPEN, null, List.of(), lenient.faults());
+    }
+    var result = screenings
+        .results(presumed(service, books.filled(lenient.packet(), null)), Mode.SCREEN)
+        .get(0);
+    var shown = service.quickCheck().shown(result);
+    return new Seen(verdict(result, shown), result, shown, lenient.faults());
+  }
+
+  private static Verdict verdict(Result result, List<Check> shown) {
+    if (result.outcome() == Finding.NOT_ENTITLED) {
+      return Verdict.NOT;
+    }
+    return shown.stream().anyMatch(test -> test.is(Outcome.UNKNOWN))
+        ? Verdict.OPEN
+        : Verdict.WORTHWHILE;
   }
 
   /** The same with what follows from the household alone, where nothing else was told. */
@@ -107,7 +149,8 @@ class QuickChecks {
     return packet.withRequests(List.of(new Request(service.word(), answers)));
   }
 
-  private ObjectNode packet(String service, Told told) {
+  /** The packet of a first look: people without names, by their ages, and what is theirs together. */
+  public ObjectNode packet(String service, Told told) {
     var today = LocalDate.now(clock);
     var packet = json.createObjectNode();
     packet

@@ -230,6 +230,9 @@ final class FormLayout {
                 words.say("letter.form.within", "group", label, "question", quarter),
                 Shape.of(Form.MONEY),
                 List.of())));
+      case OPEN_CHOICE ->
+        fields.add(new FormField(at, label, shape, List.of())
+            .proposing(options(known(question.options()))));
       default -> fields.add(new FormField(at, label, shape, options(question)));
     }
   }

@@ -55,7 +55,8 @@ public final class ScreenForm {
    * A question.
    *
    * @param name by which its answer is known; the place in the packet it stands for, or what is marked there
-   * @param choices what can be chosen; one where it is ticked or not, empty where it is typed
+   * @param choices what can be chosen; one where it is ticked or not, empty where it is typed; beside a text, what is
+   *     proposed to be typed
    */
   public record Ask(String name, String label, Form form, List<Choice> choices) {}
 
@@ -81,7 +82,7 @@ public final class ScreenForm {
         field.name(),
         label(field),
         known(field.shape().form()),
-        field.options().stream()
+        Stream.concat(field.options().stream(), field.proposed().stream())
             .map(option -> new Choice(option.word(), option.said()))
             .toList());
   }
