@@ -4,6 +4,9 @@ import { AskField } from "./AskField";
 import { type Ask, isTyped, lastWhere, parts, without } from "./rows";
 import { useSay, useTongue } from "./words";
 
+/** Where digits of their own are read, they are written. */
+const DIGITS: Record<string, string> = { ar: "ar-u-nu-arab" };
+
 interface Props {
   page: Schemas["DoorPage"];
   values: Record<string, string>;
@@ -43,7 +46,8 @@ interface EntriesProps {
 /** The entries of a list: those that are typed, and one more whenever it is asked for. */
 function Entries({ rows, values, field, onType }: EntriesProps) {
   const say = useSay();
-  const numbers = new Intl.NumberFormat(useTongue());
+  const tongue = useTongue();
+  const numbers = new Intl.NumberFormat(DIGITS[tongue] ?? tongue);
   const typed = lastWhere(rows, (row) => isTyped(row, values)) + 1;
   const [open, setOpen] = useState(1);
   const shown = Math.max(typed, open);

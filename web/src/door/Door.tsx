@@ -1,10 +1,8 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useCallback, useEffect, useState } from "react";
 import { api, done, Refusal } from "../api/client";
-import { AskAgain } from "./AskAgain";
 import { leave } from "./asking";
 import { Begin } from "./Begin";
-import { ClaimCard } from "./ClaimCard";
 import { Entry } from "./Entry";
 import { Offers } from "./Offers";
 import { SignEntry } from "./SignEntry";
@@ -17,7 +15,8 @@ const APPLIES = 403;
 /** Two who ask at once who they are get one answer: none of them is given up for the other. */
 const TOGETHER = { cancelRefetch: false };
 
-// Who only looks does without it.
+// Who only looks what there is does without them.
+const Inside = lazy(() => import("./Inside").then((read) => ({ default: read.Inside })));
 const Apply = lazy(() => import("./Apply").then((read) => ({ default: read.Apply })));
 const Cosign = lazy(() => import("./Cosign").then((read) => ({ default: read.Cosign })));
 
@@ -139,28 +138,21 @@ export function Door() {
               />
             </Suspense>
           ) : isIn ? (
-            <>
-              <h1 className="sr-only">{say("title")}</h1>
-              {standing.data.claims.length === 0 && <p className="py-4">{say("nothing")}</p>}
-              {standing.data.claims.map((claim) => (
-                <ClaimCard
-                  key={claim.number}
-                  claim={claim}
-                  onChanged={() => standing.refetch()}
-                  onAppealed={() => {
-                    setTold("appeal.sent");
-                    void standing.refetch();
-                    window.scrollTo(0, 0);
-                  }}
-                />
-              ))}
-              <AskAgain
+            <Suspense fallback={null}>
+              <Inside
+                claims={standing.data.claims}
+                onChanged={() => standing.refetch()}
+                onAppealed={() => {
+                  setTold("appeal.sent");
+                  void standing.refetch();
+                  window.scrollTo(0, 0);
+                }}
                 onBegun={async () => {
                   setTold("");
                   await comeIn();
                 }}
               />
-            </>
+            </Suspense>
           ) : (
             <>
               {over && (

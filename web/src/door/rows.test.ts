@@ -21,6 +21,14 @@ describe("the rows of a page", () => {
     expect(found[1]).toEqual({ rows });
   });
 
+  it("keeps what stands deeper with its entry", () => {
+    const employer = (row: number) =>
+      ["name", "quarters/2025Q3", "quarters/2025Q4"].map((key) =>
+        ask(`/requests/0/answers/employers/${row}/${key}`),
+      );
+    expect(parts([...employer(0), ...employer(1)])).toEqual([{ rows: [employer(0), employer(1)] }]);
+  });
+
   it("lets a list of one row stand alone", () => {
     const one = [ask("/household/people/0/givenName"), ask("/household/people/0/birthDate")];
     expect(parts(one)).toEqual([{ asks: one }]);

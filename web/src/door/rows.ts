@@ -5,7 +5,8 @@ export type Ask = Schemas["DoorAsk"];
 /** Questions of a page that stand alone, or a list of entries of one kind. */
 export type Part = { asks: Ask[] } | { rows: Ask[][] };
 
-const IN_ROW = /^(.*)\/(\d+)\/[^/#]+(?:#.*)?$/;
+/** A list of the household or of what is asked for, and the row in it; what stands deeper belongs to the row. */
+const IN_ROW = /^((?:\/household|\/requests\/\d+\/answers)(?:\/[^/#\d][^/#]*)+)\/(\d+)\//;
 
 function rowOf(ask: Ask): { list: string; row: number } | undefined {
   const found = IN_ROW.exec(ask.name);

@@ -72,8 +72,7 @@ public class FirstLookStory extends OnAPhone {
     var legal = looking("legalAdvice");
     var matter = legal.locator("select").first();
     matter.selectOption(new SelectOption().setLabel("Something else"));
-    page.keyboard().press("Tab");
-    page.keyboard().type("a neighbour’s hedge");
+    legal.getByLabel("Something else").fill("a neighbour’s hedge");
     legal.getByLabel("What comes in a month").fill("900");
     page.keyboard().press("Enter");
     assertThat(legal.getByRole(AriaRole.STATUS)).containsText("would not be for you");

@@ -9,7 +9,7 @@ import java.util.List;
  * @param name the place in the packet it stands for, as a JSON Pointer; with {@code #} behind it for a mark that makes
  *     an entry of a list
  * @param label what stands before it
- * @param asked the same without the number of its row
+ * @param asked the same as it is said where there is room for it, without the number of its row
  * @param options what can be chosen; empty for a field to be typed in
  * @param proposed what is proposed to be typed in; another answer may be given as well
  */

@@ -4,6 +4,7 @@ import civitane.core.facts.Form;
 import civitane.core.facts.Role;
 import civitane.core.facts.Vocabulary;
 import civitane.core.facts.Word;
+import civitane.core.reasons.Argument;
 import civitane.core.rules.Entitlement;
 import civitane.core.rules.Question;
 import civitane.core.time.Quarter;
@@ -32,6 +33,7 @@ final class FormLayout {
   private static final int ASSETS = 3;
   private static final int ENTRIES = 4;
   private static final int QUARTERS = 5;
+  private static final int MONTHS = 3;
   private static final int A_ROW = 3;
   private static final Shape FLAG = Shape.of(Form.FLAG);
 
@@ -224,17 +226,29 @@ final class FormLayout {
       case MONEY_BY_QUARTER ->
         IntStream.rangeClosed(1, QUARTERS)
             .map(back -> QUARTERS + 1 - back)
-            .mapToObj(back -> Quarter.of(on).minus(back).toString())
+            .mapToObj(back -> Quarter.of(on).minus(back))
             .forEach(quarter -> fields.add(new FormField(
                 at + "/" + quarter,
-                words.say("letter.form.within", "group", label, "question", quarter),
+                words.say("letter.form.within", "group", label, "question", quarter.toString()),
+                words.say("letter.form.within", "group", label, "question", months(quarter)),
                 Shape.of(Form.MONEY),
+                List.of(),
                 List.of())));
       case OPEN_CHOICE ->
         fields.add(new FormField(at, label, shape, List.of())
             .proposing(options(known(question.options()))));
       default -> fields.add(new FormField(at, label, shape, options(question)));
     }
+  }
+
+  /** A quarter as it is said where there is room for it. */
+  private String months(Quarter quarter) {
+    return words.say(
+        "letter.form.quarter",
+        "from",
+        new Argument.Month(quarter.first()),
+        "until",
+        new Argument.Month(quarter.first().plusMonths(MONTHS - 1)));
   }
 
   private String numbered(int number, String asked) {
