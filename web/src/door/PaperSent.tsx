@@ -1,6 +1,6 @@
 import { type ChangeEvent, type FormEvent, useId, useRef, useState } from "react";
 import { Refusal, type Schemas } from "../api/client";
-import { sendFile } from "./asking";
+import { sendFile, sendPage } from "./asking";
 import { readability } from "./readability";
 import { useSay } from "./words";
 
@@ -12,94 +12,124 @@ interface Props {
   onChanged: () => void;
 }
 
-/** A photo or file for what is wanted: looked at before it is sent, so that nobody sends what can't be read. */
+/** A page as it was chosen, and what makes it doubtful whether it can be read. */
+interface Page {
+  file: File;
+  doubt: string;
+}
+
+/**
+ * Photos or files for what is wanted, a page each or several: looked at before they are sent, so that nobody sends what
+ * can't be read. Once some came, more are put behind them.
+ */
 export function PaperSent({ claim, wanted, onChanged }: Props) {
   const say = useSay();
   const id = useId();
   const picker = useRef<HTMLInputElement>(null);
-  const [file, setFile] = useState<File>();
-  const [doubt, setDoubt] = useState("");
+  const [pages, setPages] = useState<Page[]>([]);
   const [remark, setRemark] = useState("");
   const [against, setAgainst] = useState("");
   const [busy, setBusy] = useState(false);
+  const about = `wanted-${claim}-${wanted.item}`;
 
   const choose = async (event: ChangeEvent<HTMLInputElement>) => {
-    const chosen = event.target.files?.[0];
-    setAgainst("");
-    setDoubt("");
-    if (!chosen) return;
-    if (chosen.size > MOST_BYTES) {
-      setAgainst(say("wanted.how"));
-      return;
+    const chosen = [...(event.target.files ?? [])];
+    // The same file can be chosen again.
+    event.target.value = "";
+    setAgainst(chosen.some((file) => file.size > MOST_BYTES) ? say("wanted.how") : "");
+    for (const file of chosen.filter((one) => one.size <= MOST_BYTES)) {
+      const found = await readability(file);
+      setPages((before) => [...before, { file, doubt: found ? say(`wanted.${found}`) : "" }]);
     }
-    setFile(chosen);
-    const found = await readability(chosen);
-    setDoubt(found ? say(`wanted.${found}`) : "");
   };
   const send = async (event: FormEvent) => {
     event.preventDefault();
-    if (!file) return;
     setBusy(true);
+    let first = !wanted.came;
     try {
-      await sendFile(claim, wanted.item, file, remark);
-      setFile(undefined);
+      // One after the other, so that a lost connection loses none that was sent.
+      for (const { file } of pages) {
+        await (first ? sendFile(claim, wanted.item, file, remark) : sendPage(claim, wanted.item, file));
+        first = false;
+        setPages((before) => before.slice(1));
+      }
       onChanged();
     } catch (problem) {
       setAgainst(problem instanceof Refusal ? problem.message : say("offline"));
+      if (!first) onChanged();
     } finally {
       setBusy(false);
     }
   };
+  const takeAway = (page: number) => setPages((before) => before.filter((_, i) => i !== page));
   return (
     <form onSubmit={send} className="my-2">
       <input
         ref={picker}
         id={id}
         type="file"
+        multiple
         className="sr-only"
         tabIndex={-1}
         accept="image/jpeg,image/png,application/pdf"
         aria-label={say("wanted.photo")}
-        aria-describedby={`wanted-${claim}-${wanted.item}`}
+        aria-describedby={about}
         onChange={choose}
       />
-      {file ? (
+      {pages.length > 0 ? (
         <>
-          <p dir="auto" className="break-all">
-            {say("wanted.chosen")}: {file.name}
-          </p>
-          {doubt && (
-            <p role="status" className="door-band my-2">
-              {doubt}
-            </p>
+          <p>{say("wanted.chosen")}:</p>
+          <ol className="list-decimal ps-6">
+            {pages.map((page, i) => (
+              <li key={`${page.file.name} ${page.file.lastModified} ${page.file.size}`} className="py-1">
+                <span dir="auto" className="break-all">
+                  {page.file.name}
+                </span>{" "}
+                <button type="button" className="plain-link py-2" disabled={busy} onClick={() => takeAway(i)}>
+                  {say("apply.takeAway")} <span className="sr-only">{page.file.name}</span>
+                </button>
+                {page.doubt && (
+                  <p role="status" className="door-band my-2">
+                    {page.doubt}
+                  </p>
+                )}
+              </li>
+            ))}
+          </ol>
+          {!wanted.came && (
+            <label className="block my-2">
+              {say("wanted.remark")}
+              <input
+                className="door-field"
+                dir="auto"
+                maxLength={400}
+                value={remark}
+                onChange={(event) => setRemark(event.target.value)}
+              />
+            </label>
           )}
-          <label className="block my-2">
-            {say("wanted.remark")}
-            <input
-              className="door-field"
-              dir="auto"
-              maxLength={400}
-              value={remark}
-              onChange={(event) => setRemark(event.target.value)}
-            />
-          </label>
           <div className="flex flex-wrap gap-3 items-center">
             <button type="submit" className="door-button door-main" disabled={busy}>
               {busy ? say("wanted.sending") : say("wanted.send")}
             </button>
-            <button type="button" className="plain-link py-2" onClick={() => picker.current?.click()}>
-              {say("wanted.another")}
+            <button
+              type="button"
+              className="plain-link py-2"
+              disabled={busy}
+              onClick={() => picker.current?.click()}
+            >
+              {say("wanted.morePages")}
             </button>
           </div>
         </>
       ) : (
         <button
           type="button"
-          className="door-button door-main"
-          aria-describedby={`wanted-${claim}-${wanted.item}`}
+          className={`door-button ${wanted.came ? "" : "door-main"}`}
+          aria-describedby={about}
           onClick={() => picker.current?.click()}
         >
-          {say("wanted.photo")}
+          {say(wanted.came ? "wanted.morePages" : "wanted.photo")}
         </button>
       )}
       <p role="alert" className={against ? "wrong my-2" : ""}>

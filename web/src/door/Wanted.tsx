@@ -24,12 +24,17 @@ export function Wanted({ claim, wanted, onChanged, children }: Props) {
       <p id={id}>
         <strong className="font-bold">{wanted.words}</strong> <span className="soft">{wanted.until}</span>
       </p>
-      {wanted.came ? (
-        <p role="status">✓ {say("wanted.came")}</p>
-      ) : (
+      {wanted.came && (
+        <p role="status">
+          ✓ {say("wanted.came")} {wanted.pages}
+        </p>
+      )}
+      {!wanted.came && children}
+      {(wanted.came ? wanted.pages : wanted.paper) && (
+        <PaperSent claim={claim} wanted={wanted} onChanged={onChanged} />
+      )}
+      {!wanted.came && (
         <>
-          {children}
-          {wanted.paper && <PaperSent claim={claim} wanted={wanted} onChanged={onChanged} />}
           {wanted.signer && (
             <AskSigner path={`${place}/signer`} about={id} asked={wanted.asked} onAsked={onChanged} />
           )}

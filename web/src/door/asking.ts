@@ -19,15 +19,22 @@ export async function putOrThrow(path: string, body: unknown): Promise<void> {
 }
 
 /** Sends a file for something that is wanted. */
-export async function sendFile(number: string, item: number, file: File, remark: string): Promise<void> {
-  const response = await fetch(`/api/door/claims/${number}/items/${item}/papers`, {
+export function sendFile(number: string, item: number, file: File, remark: string): Promise<void> {
+  return sendBytes(`/api/door/claims/${number}/items/${item}/papers`, file, {
+    "X-Paper-Name": encodeURIComponent(file.name),
+    "X-Paper-Remark": encodeURIComponent(remark),
+  });
+}
+
+/** Sends a file as further pages of what was sent for it before. */
+export function sendPage(number: string, item: number, file: File): Promise<void> {
+  return sendBytes(`/api/door/claims/${number}/items/${item}/papers/pages`, file, {});
+}
+
+async function sendBytes(path: string, file: File, heads: Record<string, string>): Promise<void> {
+  const response = await fetch(path, {
     method: "POST",
-    headers: {
-      "X-XSRF-TOKEN": token(),
-      "Content-Type": "application/octet-stream",
-      "X-Paper-Name": encodeURIComponent(file.name),
-      "X-Paper-Remark": encodeURIComponent(remark),
-    },
+    headers: { "X-XSRF-TOKEN": token(), "Content-Type": "application/octet-stream", ...heads },
     body: file,
   });
   await done(Promise.resolve({ error: await refusal(response), response }));

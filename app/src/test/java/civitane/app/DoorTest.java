@@ -266,6 +266,56 @@ public class DoorTest extends AtTheDoor {
     assertEquals(status(bad), 422);
   }
 
+  private MvcResult send(Cookie visit, String number, int item, String where, byte[] file)
+      throws Exception {
+    return perform(
+        MockMvcRequestBuilders.post(
+                "/api/door/claims/{number}/items/{item}/papers" + where, number, item)
+            .contentType(MediaType.APPLICATION_OCTET_STREAM)
+            .content(file),
+        visit);
+  }
+
+  @Test
+  public void thePagesOfAPaperComeOneAfterTheOtherEachOnce() throws Exception {
+    var phone = "0555 020 " + ++phones;
+    var claim = new Lodged(claimOf(withPhone(Packets.rent(1202), phone, true)), phone);
+    var number = claim.number();
+    var visit = through(claim);
+    var item = standing(visit, "en")
+        .get(0)
+        .get("wanted")
+        .valueStream()
+        .filter(one -> one.get("paper").booleanValue())
+        .findFirst()
+        .orElseThrow()
+        .get("item")
+        .intValue();
+    var first = MadePapers.png(900, 1200, "Payslip October, page 1");
+    var second = MadePapers.png(900, 1200, "Payslip October, page 2");
+    assertEquals(status(send(visit, number, item, "/pages", second)), 412, "no paper yet");
+    assertEquals(status(send(visit, number, item, "", first)), 204);
+    for (var again = 0; again < 2; again++) {
+      assertEquals(status(send(visit, number, item, "/pages", second)), 204);
+    }
+    assertEquals(
+        status(send(visit, number, item, "/pages", "no picture".getBytes(StandardCharsets.UTF_8))),
+        422);
+    var now = standing(visit, "en")
+        .get(0)
+        .get("wanted")
+        .valueStream()
+        .filter(one -> one.get("item").intValue() == item)
+        .findFirst()
+        .orElseThrow();
+    assertEquals(now.get("pages").stringValue(), "2 pages so far.");
+    var papers = body(asIkenna(get("/api/claims/{number}/papers", number)));
+    assertEquals(papers.toString().split("\"cameBy\"").length - 1, 1, papers.toString());
+    var stranger = reachable("en");
+    assertEquals(
+        status(send(through(stranger), number, item, "/pages", second)), 404, "not theirs");
+  }
+
   @Test
   public void whatTheyToldIsReadInAnyLanguageButNotWhereTheyLive() throws Exception {
     var claim = reachable("en");

@@ -63,14 +63,25 @@ public class DoorStory extends OnAPhone {
     assertEquals(walk.wrong().toString(), "{}");
     assertEquals(String.join("\n", walk.invalid()), "");
     fits(page, "a claim at the door");
-    var picker = page.locator("input[type=file]").first();
+    var wanted = page.getByRole(AriaRole.LISTITEM)
+        .filter(new Locator.FilterOptions().setHas(button(page, "Photo or file")))
+        .first();
+    var picker =
+        page.locator("[id='" + wanted.locator("input[type=file]").getAttribute("id") + "']");
     picker.setInputFiles(PapersStory.slip("payslip.png", "Payslip October 2026", "1,840.00"));
     assertEquals(
         token(), token, "an answer that brought another would have what is sent meanwhile refused");
     assertThat(page.getByText("This picture has few points")).isVisible();
     page.getByLabel("Do you want to say something to it?").fill("page 2 follows");
+    picker.setInputFiles(PapersStory.slip("page2.png", "Payslip October 2026, page 2", "92.00"));
+    assertThat(page.getByText("page2.png").first()).isVisible();
     button(page, "Send it").press("Enter");
-    assertThat(page.getByText("It has come. We look at it.").first()).isVisible();
+    assertThat(page.getByText("It has come. We look at it. 2 pages so far.").first())
+        .isVisible();
+    picker.setInputFiles(PapersStory.slip("page3.png", "Payslip October 2026, page 3", "1.00"));
+    button(page, "Send it").press("Enter");
+    assertThat(page.getByText("It has come. We look at it. 3 pages so far.").first())
+        .isVisible();
     button(page, "Answer").first().press("Enter");
     page.getByLabel("Your answer").fill("He is my cousin and stays until spring.");
     button(page, "Send").first().press("Enter");

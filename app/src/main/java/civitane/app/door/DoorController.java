@@ -224,6 +224,22 @@ class DoorController {
     bringing.bring(letterbox.actor(number), number, request.getInputStream(), filing);
   }
 
+  /** Takes a file as further pages of the paper that came for something that is wanted. */
+  @PostMapping(
+      value = "/api/door/claims/{number}/items/{item}/papers/pages",
+      consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  @PreAuthorize(THROUGH)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void furtherPages(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable String number,
+      @PathVariable int item,
+      HttpServletRequest request)
+      throws IOException {
+    letterbox.filing(visitor, number, item, "", "");
+    bringing.bringMore(letterbox.actor(number), number, item, request.getInputStream());
+  }
+
   private static String head(HttpServletRequest request, String name) {
     var written = request.getHeader("X-Paper-" + name);
     if (written == null) {

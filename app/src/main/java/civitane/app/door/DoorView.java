@@ -44,6 +44,7 @@ record DoorView(List<DoorClaim> claims) {
    * @param until by when, in words
    * @param paper whether a paper answers it
    * @param came whether something came for it that is being looked at
+   * @param pages how many pages came so far, in words, while more may come behind them; empty else
    * @param signer whether it is that another grown-up signs
    * @param asked since when they are asked, in words; empty where they are not
    * @param asks the question that answers it; null where there is no single one
@@ -55,6 +56,7 @@ record DoorView(List<DoorClaim> claims) {
       String until,
       boolean paper,
       boolean came,
+      String pages,
       boolean signer,
       String asked,
       DoorForm.@Nullable DoorAsk asks,

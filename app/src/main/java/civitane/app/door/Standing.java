@@ -8,6 +8,7 @@ import civitane.app.drafts.Applications;
 import civitane.app.letters.Letters;
 import civitane.app.letters.LettersOut;
 import civitane.app.lodging.ReadThrough;
+import civitane.app.papers.FurtherPages;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.claims.Claim;
@@ -60,6 +61,7 @@ class Standing {
   private final Grants grants;
   private final AskedSigners signers;
   private final PuttingRight puttingRight;
+  private final FurtherPages furtherPages;
   private final Appealable appealable;
   private final Staff staff;
   private final Clock clock;
@@ -72,6 +74,7 @@ class Standing {
       Grants grants,
       AskedSigners signers,
       PuttingRight puttingRight,
+      FurtherPages furtherPages,
       Appealable appealable,
       Staff staff,
       Clock clock) {
@@ -82,6 +85,7 @@ class Standing {
     this.grants = grants;
     this.signers = signers;
     this.puttingRight = puttingRight;
+    this.furtherPages = furtherPages;
     this.appealable = appealable;
     this.staff = staff;
     this.clock = clock;
@@ -154,13 +158,17 @@ class Standing {
 
   private DoorView.DoorWanted wanted(String number, Item item, Words words) {
     var isSignature = item.want().kind() == ItemKind.SIGNATURE;
+    var isPaper = item.want().kind() == ItemKind.PAPER;
+    var came = item.state() == ItemState.ANSWERED;
+    var pages = isPaper && came ? furtherPages.of(number, item.id()) : 0;
     var asked = puttingRight.asking(number, item, words.language());
     return new DoorView.DoorWanted(
         item.id(),
         words.capital(words.say(item.want().reasons(), Voice.LETTER)),
         words.say("door.wanted.until", "until", item.dueOn()),
-        item.want().kind() == ItemKind.PAPER,
-        item.state() == ItemState.ANSWERED,
+        isPaper,
+        came,
+        pages == 0 ? "" : words.say("door.wanted.pages", "n", BigDecimal.valueOf(pages)),
         isSignature && signers.isOfAnother(number, item),
         isSignature ? signers.askedSince(number, item, words) : "",
         asked.map(one -> DoorForm.DoorAsk.of(one.question(), people(number))).orElse(null),

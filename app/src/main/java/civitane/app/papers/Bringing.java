@@ -10,9 +10,11 @@ import org.springframework.stereotype.Component;
 @Component
 public class Bringing {
   private final Papers papers;
+  private final FurtherPages furtherPages;
 
-  Bringing(Papers papers) {
+  Bringing(Papers papers, FurtherPages furtherPages) {
     this.papers = papers;
+    this.furtherPages = furtherPages;
   }
 
   /** Takes a file as a paper of a claim's household; answers the paper. */
@@ -20,6 +22,13 @@ public class Bringing {
       throws IOException {
     try (var file = Incoming.of(stream)) {
       return papers.take(by, number, file, Sifting.of(file.path()), filing);
+    }
+  }
+
+  /** Takes a file as further pages of the paper that came for an item of a claim. */
+  public void bringMore(Actor by, String number, int item, InputStream stream) throws IOException {
+    try (var file = Incoming.of(stream)) {
+      furtherPages.add(by, number, item, file, Sifting.of(file.path()));
     }
   }
 }
