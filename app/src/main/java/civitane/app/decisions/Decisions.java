@@ -293,7 +293,8 @@ public class Decisions {
     claims.decide(by, number, version, grant, determination.id(), reason, second);
     overpaying.book(by, number, result.service(), settlement);
     if (!second) {
-      letters.write(by.actor(), text(claim, packet, result, grant, reason, settlement));
+      write(
+          by, claim, packet, result, grant, text(claim, packet, result, grant, reason, settlement));
     }
     audit.record(by.login(), "claim decided", number, outcome(grant) + " " + determination.hash());
   }
@@ -308,15 +309,37 @@ public class Decisions {
     claims.signSecond(by, number, version);
     var determination = determinations.findById(decision.determination()).orElseThrow();
     var packet = packet(json.readTree(determination.packet()));
-    letters.write(
-        by.actor(),
-        text(
-            claims.view(number),
-            packet,
-            determine(packet),
-            decision.grants(),
-            decision.reason(),
-            overpaying.ofLast(number)));
+    var claim = claims.view(number);
+    var result = determine(packet);
+    var grant = decision.grants();
+    var settlement = overpaying.ofLast(number);
+    write(
+        by,
+        claim,
+        packet,
+        result,
+        grant,
+        text(claim, packet, result, grant, decision.reason(), settlement));
+  }
+
+  /** The letter of a decision that stands, and the sheet for those who carry out what it arranges. */
+  private void write(
+      Staff.Colleague by,
+      ClaimView claim,
+      Packet packet,
+      Result result,
+      boolean grant,
+      LetterText letter) {
+    letters.write(by.actor(), letter);
+    if (grant) {
+      AdjustmentsSheet.of(
+              claim.number(),
+              letters.written(AdjustmentsSheet.LETTER, claim.number()) + 1,
+              packet,
+              result,
+              ledgers.acting(claim.household()).values())
+          .ifPresent(sheet -> letters.write(by.actor(), sheet));
+    }
   }
 
   /** Sends a decision back to be decided again, against the second signature. */
@@ -347,6 +370,7 @@ public class Decisions {
       throw Problem.wrong(
           "Its letter has gone out. From there on a change is reported, or it is opened again.");
     }
+    lettersOut.takeBack(AdjustmentsSheet.LETTER, number);
     claims.change(
         by,
         number,

@@ -76,6 +76,16 @@ final class BareDesk {
     for (var of : List.of("claim_item", "claim_stint", "claim_decision", "claim_event")) {
       read("select * from " + of + " where claim_id = ?", id);
     }
+    known(household);
+  }
+
+  void household(UUID household) throws SQLException {
+    read("select * from claim where household_id = ?", household);
+    known(household);
+  }
+
+  /** Everything known of a household. */
+  private void known(UUID household) throws SQLException {
     var own =
         "with family as (select ?::uuid as id union select subject_id from entry where refers_to = ?),"
             + " own as (select id from subject where of_id in (select id from family) union select id from family),"

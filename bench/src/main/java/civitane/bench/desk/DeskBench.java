@@ -5,9 +5,10 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 
 /**
- * Twenty workers at once at a desk that is running: its first page, a later one, a round, finding a name, a claim.
+ * Twenty workers at once at a desk that is running: its first page, a later one, a round, finding a name, a claim, a household.
  *
  * <p>Each is asked over HTTP for some seconds, and then the statements it needs are asked of the database for as long.
  * It ends with a line each, in milliseconds.
@@ -69,6 +70,10 @@ public final class DeskBench {
         "claim",
         (who, chance) -> who.get("/api/claims/" + Known.any(known.numbers(), chance)),
         (sql, chance) -> sql.claim(Known.any(known.numbers(), chance)));
+    measure(
+        "household",
+        (who, chance) -> who.get("/api/households/" + Known.any(known.households(), chance)),
+        (sql, chance) -> sql.household(UUID.fromString(Known.any(known.households(), chance))));
     lines.forEach(System.out::println);
   }
 

@@ -7,14 +7,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 
-/** What is asked for: names, claims and places of the desk that are there. */
-record Known(List<String> names, List<String> numbers, List<Where> places) {
+/** What is asked for: names, claims, households and places of the desk that are there. */
+record Known(
+    List<String> names, List<String> numbers, List<String> households, List<Where> places) {
   private static final int SAMPLE = 2_000;
 
   static Known in(Connection database) throws SQLException {
     return new Known(
         texts(database, "select name from household order by random() limit " + SAMPLE),
         texts(database, "select number from claim order by random() limit " + SAMPLE),
+        texts(database, "select id from household order by random() limit " + SAMPLE),
         places(database));
   }
 
