@@ -71,6 +71,19 @@ export function LookFirst({ service }: { service: string }) {
           </p>
         )}
       </form>
+      {asked.data.limits.length > 0 && (
+        <details className="door-more mt-4">
+          <summary>{say("look.limits")}</summary>
+          <dl className="pb-3">
+            {asked.data.limits.map((one) => (
+              <div key={one.label} className="mb-2">
+                <dt className="soft">{one.label}</dt>
+                <dd>{one.value}</dd>
+              </div>
+            ))}
+          </dl>
+        </details>
+      )}
       <div ref={said} tabIndex={-1} role="status" className="outline-none">
         {look && look.wrong.length === 0 && <Said look={look} />}
       </div>

@@ -84,6 +84,10 @@ public class FirstLookTest extends AtTheDoor {
         if (!service.offeredFrom().isAfter(LocalDate.now(clock))) {
           var asked = body(perform(
               get("/api/door/first-look/" + service.word() + "?language=" + language.word())));
+          asked.get("limits").forEach(limit -> {
+            plain(limit.get("label"), language, wrong);
+            plain(limit.get("value"), language, wrong);
+          });
           asked.get("groups").forEach(group -> {
             plain(group.get("title"), language, wrong);
             group.get("asks").forEach(ask -> plain(ask.get("label"), language, wrong));

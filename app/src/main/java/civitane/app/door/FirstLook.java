@@ -2,8 +2,11 @@ package civitane.app.door;
 
 import civitane.app.problems.Problem;
 import civitane.app.quickcheck.QuickChecks;
+import civitane.core.rates.RateShelf;
+import civitane.core.reasons.Argument;
 import civitane.core.rules.Check;
 import civitane.core.rules.Entitlement;
+import civitane.core.rules.IncomeChart;
 import civitane.core.rules.Result;
 import civitane.core.services.Services;
 import civitane.packet.form.FirstLookForm;
@@ -28,21 +31,25 @@ class FirstLook {
 
   private final QuickChecks quickChecks;
   private final Choosing choosing;
+  private final RateShelf rates;
   private final Clock clock;
 
-  FirstLook(QuickChecks quickChecks, Choosing choosing, Clock clock) {
+  FirstLook(QuickChecks quickChecks, Choosing choosing, RateShelf rates, Clock clock) {
     this.quickChecks = quickChecks;
     this.choosing = choosing;
+    this.rates = rates;
     this.clock = clock;
   }
 
   /**
    * What is asked for a first look.
    *
+   * @param limits the incomes it goes by, printed from the rate book of today
    * @param grown what grown-ups are called who have no names, in their order
    * @param children likewise
    */
-  record ToAsk(List<AskedFirst> groups, List<String> grown, List<String> children) {}
+  record ToAsk(
+      List<AskedFirst> groups, List<Sum> limits, List<String> grown, List<String> children) {}
 
   /** @param title empty where the group needs none */
   record AskedFirst(String title, List<DoorForm.DoorAsk> asks) {}
@@ -86,6 +93,7 @@ class FirstLook {
             .map(group -> new AskedFirst(
                 group.title(), group.asks().stream().map(this::asked).toList()))
             .toList(),
+        limits(service, words),
         called("grown", words),
         called("child", words));
   }
@@ -99,6 +107,29 @@ class FirstLook {
     return IntStream.rangeClosed(1, QuickChecks.MOST_PEOPLE)
         .mapToObj(n -> words.say("letter.first." + what, "n", BigDecimal.valueOf(n)))
         .toList();
+  }
+
+  private List<Sum> limits(String service, Words words) {
+    return rates.on(LocalDate.now(clock)).stream()
+        .flatMap(book -> offered(service).charts(book).stream())
+        .map(chart -> new Sum(words.say(chart.label(), Voice.LETTER), limit(chart, words)))
+        .toList();
+  }
+
+  private static String limit(IncomeChart chart, Words words) {
+    var from14 = chart.from14();
+    var under14 = chart.under14();
+    var first = Argument.each(chart.first().round2(), chart.each());
+    return from14 == null || under14 == null
+        ? words.say(first)
+        : words.say(
+            "door.look.limit",
+            "first",
+            first,
+            "older",
+            Argument.once(from14.round2()),
+            "younger",
+            Argument.once(under14.round2()));
   }
 
   private FirstLookForm form(String service, Language language) {
