@@ -63,6 +63,9 @@ public class ClosuresTest extends OnDatabase {
     assertTrue(claim(number).get("events").toString().contains("flood in the lower hall"));
     var letter = body(asIkenna(get("/api/claims/{number}/correction", number))).at("/sent/0");
     assertEquals(letter.get("dueOn").stringValue(), open.toString(), letter.toString());
+    var told = letters("moreTime", number);
+    assertTrue(told.contains("Our office is closed from"), told);
+    assertTrue(told.contains("flood in the lower hall"), told);
 
     var more = asIkenna(post(
         "/api/claims/{number}/items/1/more-time",

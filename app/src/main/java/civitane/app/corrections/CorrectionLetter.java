@@ -1,5 +1,6 @@
 package civitane.app.corrections;
 
+import civitane.app.closures.DeclaredClosure;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Recipient;
 import civitane.core.claims.Claim;
@@ -61,6 +62,27 @@ final class CorrectionLetter {
   LetterText moreTime(int occasion, Map<Item, String> asked, LocalDate until) {
     return text(
         "moreTime", occasion, words.say("letter.moreTime.intro", "until", until), asked, until);
+  }
+
+  /** The letter that the last day for what was asked has moved, because the office is closed. */
+  LetterText moved(
+      int occasion, Map<Item, String> asked, DeclaredClosure closure, LocalDate until) {
+    var intro = words.say(
+        "letter.moreTime.closed",
+        "from",
+        closure.from(),
+        "to",
+        closure.until(),
+        "because",
+        closure.because(),
+        "until",
+        until);
+    return text(
+        "moreTime",
+        occasion,
+        language == Language.EN ? intro : intro + " " + words.say("letter.asWritten"),
+        asked,
+        until);
   }
 
   private LetterText text(

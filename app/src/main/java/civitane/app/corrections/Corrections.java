@@ -4,12 +4,14 @@ import civitane.app.audit.AuditLog;
 import civitane.app.catalogue.DeskWords;
 import civitane.app.claims.Claims;
 import civitane.app.claims.MoreTimeGiven;
+import civitane.app.closures.DeclaredClosure;
 import civitane.app.determining.Screenings;
 import civitane.app.ledger.Ledgers;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Actor;
 import civitane.core.claims.Item;
 import civitane.core.claims.ItemKind;
 import civitane.core.claims.Turn;
@@ -240,6 +242,29 @@ public class Corrections {
         letter(given.number()).moreTime(occasion, Map.of(item, ""), item.dueOn()));
   }
 
+  /** Who was asked for something by a day that a closure moves is told so in a letter. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  void moved(Actor by, SentRequest request, DeclaredClosure closure, LocalDate until) {
+    var open = stillOpen(request);
+    if (!open.isEmpty()) {
+      var number = request.number();
+      var occasion = letters.written("moreTime", number) + 1;
+      letters.write(by, letter(number).moved(occasion, open, closure, until));
+    }
+  }
+
+  /** What a household was asked for and has not brought. */
+  private Map<Item, String> stillOpen(SentRequest request) {
+    var wanted = items(request.number());
+    var open = new LinkedHashMap<Item, String>();
+    request.items().forEach((item, settles) -> {
+      if (wanted.containsKey(item)) {
+        open.put(wanted.get(item), settles);
+      }
+    });
+    return open;
+  }
+
   /** Reminds of everything that is due in a few days or today and has not been reminded of for that. */
   public void remindOfWhatIsDue() {
     var today = LocalDate.now(clock);
@@ -250,13 +275,7 @@ public class Corrections {
 
   /** Reminds a household of what it was asked for and has not brought; nothing is written when all has come. */
   private void remind(SentRequest request, LocalDate today) {
-    var wanted = items(request.number());
-    var open = new LinkedHashMap<Item, String>();
-    request.items().forEach((item, settles) -> {
-      if (wanted.containsKey(item)) {
-        open.put(wanted.get(item), settles);
-      }
-    });
+    var open = stillOpen(request);
     rows.reminded(request.id(), today);
     if (open.isEmpty()) {
       return;

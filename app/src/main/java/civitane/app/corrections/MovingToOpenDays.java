@@ -32,6 +32,7 @@ class MovingToOpenDays {
 
   private final Closures closures;
   private final CorrectionRows rows;
+  private final Corrections corrections;
   private final Claims claims;
   private final ClaimLists claimLists;
   private final Staff staff;
@@ -41,6 +42,7 @@ class MovingToOpenDays {
   MovingToOpenDays(
       Closures closures,
       CorrectionRows rows,
+      Corrections corrections,
       Claims claims,
       ClaimLists claimLists,
       Staff staff,
@@ -48,6 +50,7 @@ class MovingToOpenDays {
       TransactionTemplate inTransaction) {
     this.closures = closures;
     this.rows = rows;
+    this.corrections = corrections;
     this.claims = claims;
     this.claimLists = claimLists;
     this.staff = staff;
@@ -96,8 +99,9 @@ class MovingToOpenDays {
   }
 
   private void move(String number, DeclaredClosure closure, OpenDays open) {
+    var by = staff.named(closure.by()).actor();
     claims.moveItem(
-        staff.named(closure.by()).actor(),
+        by,
         number,
         Why.OFFICE_CLOSED.with(
             Argument.day(closure.from()),
@@ -106,6 +110,10 @@ class MovingToOpenDays {
         (claim, act) -> claim.movedToOpen(act, open));
     rows.of(number).stream()
         .filter(request -> closure.days().covers(request.dueOn()))
-        .forEach(request -> rows.dueOn(request.id(), open.of(request.dueOn())));
+        .forEach(request -> {
+          var until = open.of(request.dueOn());
+          rows.dueOn(request.id(), until);
+          corrections.moved(by, request, closure, until);
+        });
   }
 }
