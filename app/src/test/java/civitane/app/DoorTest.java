@@ -213,6 +213,19 @@ public class DoorTest extends AtTheDoor {
     assertTrue(reminded.contains("Not me.") && reminded.contains(claim.number()), reminded);
   }
 
+  /** The first paper that is wanted of whoever is through. */
+  private int wantedPaper(Cookie visit) throws Exception {
+    return standing(visit, "en")
+        .get(0)
+        .get("wanted")
+        .valueStream()
+        .filter(one -> one.get("paper").booleanValue())
+        .findFirst()
+        .orElseThrow()
+        .get("item")
+        .intValue();
+  }
+
   @Test
   public void aPaperForWhatIsWantedAnswersItAndMoreTimeIsAskedFor() throws Exception {
     var packet = Packets.rent(1201);
@@ -220,14 +233,7 @@ public class DoorTest extends AtTheDoor {
     var claim = new Lodged(claimOf(withPhone(packet, phone, true)), phone);
     taken(claim.number());
     var visit = through(claim);
-    var wanted = standing(visit, "en")
-        .get(0)
-        .get("wanted")
-        .valueStream()
-        .filter(one -> one.get("paper").booleanValue())
-        .findFirst()
-        .orElseThrow();
-    var item = wanted.get("item").intValue();
+    var item = wantedPaper(visit);
     var time = perform(
         post(
             "/api/door/claims/{number}/items/{item}/time",
@@ -282,15 +288,7 @@ public class DoorTest extends AtTheDoor {
     var claim = new Lodged(claimOf(withPhone(Packets.rent(1202), phone, true)), phone);
     var number = claim.number();
     var visit = through(claim);
-    var item = standing(visit, "en")
-        .get(0)
-        .get("wanted")
-        .valueStream()
-        .filter(one -> one.get("paper").booleanValue())
-        .findFirst()
-        .orElseThrow()
-        .get("item")
-        .intValue();
+    var item = wantedPaper(visit);
     var first = MadePapers.png(900, 1200, "Payslip October, page 1");
     var second = MadePapers.png(900, 1200, "Payslip October, page 2");
     assertEquals(status(send(visit, number, item, "/pages", second)), 412, "no paper yet");
