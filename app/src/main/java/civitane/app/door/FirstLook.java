@@ -27,7 +27,7 @@ import org.springframework.stereotype.Component;
 /** Before anybody begins: whether a service could be for them, with every reason, and what it could come to. Nothing is kept. */
 @Component
 class FirstLook {
-  private static final int LONGEST_ANSWER = 200;
+  private static final int LONGEST_ANSWER = 2_000;
 
   private final QuickChecks quickChecks;
   private final Choosing choosing;
