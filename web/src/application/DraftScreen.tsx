@@ -53,7 +53,10 @@ export function DraftScreen({ view, offers, today }: Props) {
   const [part, setPart] = useState<Part>(
     (goingOn?.part as Part) ?? (draft.taking.change ? "change" : begun ? "who" : "begin"),
   );
-  const [jump, setJump] = useState<{ part: Part; to: string }>({ part, to: "" });
+  // What was parked has its own field to begin at.
+  const [jump, setJump] = useState<{ part: Part; to: string } | undefined>(
+    goingOn ? undefined : { part, to: "" },
+  );
   const [scanned, setScanned] = useState(draft.packet.channel === "post");
   const centre = useRef<HTMLElement>(null);
   const open = gaps(draft, handle.margin, t);
@@ -62,9 +65,9 @@ export function DraftScreen({ view, offers, today }: Props) {
 
   // A new part begins at its first field, or at the one that was sought.
   useEffect(() => {
-    const field = jump.to ? document.querySelector<HTMLElement>(`[id^="${place(jump.to)}"]`) : null;
+    const field = jump?.to ? document.querySelector<HTMLElement>(`[id^="${place(jump.to)}"]`) : null;
     const first = centre.current?.querySelector<HTMLElement>("input, select, textarea, button");
-    if (field || jump.part === here) (field ?? first)?.focus();
+    if (field || jump?.part === here) (field ?? first)?.focus();
   }, [here, jump]);
 
   const asked = serviceOf(here);

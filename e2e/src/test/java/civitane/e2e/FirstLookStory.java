@@ -25,7 +25,7 @@ public class FirstLookStory extends OnAPhone {
   private Locator looking(String service) {
     go(page, "/door?language=en");
     var offer = page.locator("details:has(#offer-" + service + ")");
-    offer.locator("summary").press("Enter");
+    offer.locator("> summary").press("Enter");
     offer
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(LOOK))
         .press("Enter");
@@ -89,14 +89,14 @@ public class FirstLookStory extends OnAPhone {
       assertTrue(some > 10, "what can be asked for: " + some);
       for (var i = 0; i < some; i += 5) {
         var offer = offers.nth(i);
-        offer.locator("summary").press("Enter");
+        offer.locator("> summary").press("Enter");
         offer.locator("button.door-button:not(.door-main)").first().press("Enter");
         var look = offer.locator("form button[type=submit]");
         assertThat(look).isVisible();
         look.press("Enter");
         assertThat(offer.getByRole(AriaRole.STATUS).locator(".door-band")).isVisible();
         fits(page, language + ", first look " + i);
-        offer.locator("summary").press("Enter");
+        offer.locator("> summary").press("Enter");
       }
       accessible(page, "first looks, " + language);
     }
