@@ -20,7 +20,9 @@ export function LookFirst({ service }: { service: string }) {
   const say = useSay();
   const language = useTongue();
   const [typed, setTyped] = useState<Record<string, string>>(ALONE);
-  const [look, setLook] = useState<Schemas["DoorLook"]>();
+  const [seen, setSeen] = useState<{ look: Schemas["DoorLook"]; language: string }>();
+  // What was said in another language is not what is read now.
+  const look = seen?.language === language ? seen.look : undefined;
   const { against, busy, trying } = useTries();
   const said = useRef<HTMLDivElement>(null);
   const asked = useQuery({
@@ -35,12 +37,17 @@ export function LookFirst({ service }: { service: string }) {
   }, [look]);
   if (!asked.data) return asked.isError ? <p className="wrong">{say("offline")}</p> : null;
   const people = called(asked.data, typed);
+  const type = (answers: Record<string, string>) => {
+    setTyped((old) => ({ ...old, ...answers }));
+    // What was said to something else is not said to this; what was wrong stays until it is looked at again.
+    if (look?.wrong.length === 0) setSeen(undefined);
+  };
   const go = (event: FormEvent) => {
     event.preventDefault();
     void trying(async () => {
       const response = await put(`first-look/${service}`, { typed, language });
       if (!response.ok) return refusedWith(response, "failed");
-      setLook(await response.json());
+      setSeen({ look: await response.json(), language });
       return "";
     });
   };
@@ -58,7 +65,7 @@ export function LookFirst({ service }: { service: string }) {
               values={typed}
               wrong={wrong}
               people={people}
-              onType={(answers) => setTyped((old) => ({ ...old, ...answers }))}
+              onType={type}
             />
           </fieldset>
         ))}

@@ -52,6 +52,7 @@ public class FirstLookStory extends OnAPhone {
     accessible(page, "what a first look says");
     fits(page, "what a first look says");
     offer.getByLabel("What comes in a month").fill("9000");
+    assertThat(offer.getByRole(AriaRole.STATUS).locator(".door-band")).hasCount(0);
     page.keyboard().press("Enter");
     assertThat(offer.getByRole(AriaRole.STATUS)).containsText("it would not be for you now");
     assertThat(offer.getByRole(AriaRole.STATUS)).containsText("the office decides");

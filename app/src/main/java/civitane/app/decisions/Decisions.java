@@ -293,8 +293,7 @@ public class Decisions {
     claims.decide(by, number, version, grant, determination.id(), reason, second);
     overpaying.book(by, number, result.service(), settlement);
     if (!second) {
-      write(
-          by, claim, packet, result, grant, text(claim, packet, result, grant, reason, settlement));
+      write(by, claim, packet, result, grant, reason, settlement);
     }
     audit.record(by.login(), "claim decided", number, outcome(grant) + " " + determination.hash());
   }
@@ -309,17 +308,14 @@ public class Decisions {
     claims.signSecond(by, number, version);
     var determination = determinations.findById(decision.determination()).orElseThrow();
     var packet = packet(json.readTree(determination.packet()));
-    var claim = claims.view(number);
-    var result = determine(packet);
-    var grant = decision.grants();
-    var settlement = overpaying.ofLast(number);
     write(
         by,
-        claim,
+        claims.view(number),
         packet,
-        result,
-        grant,
-        text(claim, packet, result, grant, decision.reason(), settlement));
+        determine(packet),
+        decision.grants(),
+        decision.reason(),
+        overpaying.ofLast(number));
   }
 
   /** The letter of a decision that stands, and the sheet for those who carry out what it arranges. */
@@ -329,8 +325,9 @@ public class Decisions {
       Packet packet,
       Result result,
       boolean grant,
-      LetterText letter) {
-    letters.write(by.actor(), letter);
+      @Nullable String reason,
+      Settlement settlement) {
+    letters.write(by.actor(), text(claim, packet, result, grant, reason, settlement));
     if (grant) {
       AdjustmentsSheet.of(
               claim.number(),

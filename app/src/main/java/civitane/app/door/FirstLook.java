@@ -161,7 +161,7 @@ class FirstLook {
     return new DoorLook(
         seen.verdict().word(),
         List.of(),
-        seen.shown().stream().map(check -> because(check, words)).toList(),
+        seen.shown().stream().map(check -> because(check, words)).distinct().toList(),
         result.map(one -> comes(one, words)).orElse(List.of()),
         result.map(one -> sums(one, words)).orElse(List.of()));
   }

@@ -4,12 +4,10 @@ import civitane.packet.form.FormWriter;
 import civitane.words.Language;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -50,7 +48,7 @@ class FirstLookController {
       @PathVariable String service, @RequestBody ToldFirst told, HttpServletRequest request) {
     var wait = tries.waitOfAddress(LOOK, request);
     return wait.isPresent()
-        ? tooMany(wait.get())
+        ? Tries.refused(wait.get())
         : ResponseEntity.ok(firstLook.look(service, told.typed(), Language.of(told.language())));
   }
 
@@ -61,7 +59,7 @@ class FirstLookController {
       HttpServletRequest request) {
     var wait = tries.waitOfAddress(LOOK, request);
     if (wait.isPresent()) {
-      return tooMany(wait.get());
+      return Tries.refused(wait.get());
     }
     var asked = firstLook.offered(service);
     return ResponseEntity.ok()
@@ -73,11 +71,5 @@ class FirstLookController {
                 .build()
                 .toString())
         .body(writer.write(asked, null, LocalDate.now(clock), Language.of(language)));
-  }
-
-  private static <T> ResponseEntity<T> tooMany(Duration wait) {
-    return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
-        .header(HttpHeaders.RETRY_AFTER, Long.toString(Math.max(1, wait.toSeconds())))
-        .build();
   }
 }

@@ -150,17 +150,17 @@ class Standing {
   }
 
   private List<DoorView.DoorWanted> wanted(String number, Claim claim, Words words) {
+    var pages = furtherPages.of(number);
     return claim.live().stream()
         .filter(item -> item.want().owner() == Turn.HOUSEHOLD)
-        .map(item -> wanted(number, item, words))
+        .map(item -> wanted(number, item, pages.getOrDefault(item.id(), 0), words))
         .toList();
   }
 
-  private DoorView.DoorWanted wanted(String number, Item item, Words words) {
+  private DoorView.DoorWanted wanted(String number, Item item, int pages, Words words) {
     var isSignature = item.want().kind() == ItemKind.SIGNATURE;
     var isPaper = item.want().kind() == ItemKind.PAPER;
     var came = item.state() == ItemState.ANSWERED;
-    var pages = isPaper && came ? furtherPages.of(number, item.id()) : 0;
     var asked = puttingRight.asking(number, item, words.language());
     return new DoorView.DoorWanted(
         item.id(),
@@ -168,7 +168,9 @@ class Standing {
         words.say("door.wanted.until", "until", item.dueOn()),
         isPaper,
         came,
-        pages == 0 ? "" : words.say("door.wanted.pages", "n", BigDecimal.valueOf(pages)),
+        pages == 0 || !isPaper || !came
+            ? ""
+            : words.say("door.wanted.pages", "n", BigDecimal.valueOf(pages)),
         isSignature && signers.isOfAnother(number, item),
         isSignature ? signers.askedSince(number, item, words) : "",
         asked.map(one -> DoorForm.DoorAsk.of(one.question(), people(number))).orElse(null),

@@ -45,7 +45,7 @@ class Tries {
     attempts.forget(what, key);
   }
 
-  static ResponseEntity<Void> refused(Duration wait) {
+  static <T> ResponseEntity<T> refused(Duration wait) {
     return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
         .header(HttpHeaders.RETRY_AFTER, Long.toString(Math.max(1, wait.toSeconds())))
         .build();

@@ -19,10 +19,13 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -246,7 +249,17 @@ public class Ledgers {
   /** Whether somebody has read a paper, whatever the verdict. */
   @Transactional(readOnly = true)
   public boolean isPaperRead(UUID household, UUID paper) {
-    return of(household).used(paper, "accepted", now(LocalDate.now(clock))).value() != null;
+    return unread(household, List.of(paper)).isEmpty();
+  }
+
+  /** Which of some papers nobody has read yet. */
+  @Transactional(readOnly = true)
+  public Set<UUID> unread(UUID household, Collection<UUID> papers) {
+    var ledger = of(household);
+    var when = now(LocalDate.now(clock));
+    return papers.stream()
+        .filter(paper -> ledger.used(paper, "accepted", when).value() == null)
+        .collect(Collectors.toUnmodifiableSet());
   }
 
   /** Records what the payslips of an income show. */

@@ -7,8 +7,10 @@ import civitane.app.ledger.Ledgers;
 import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
 import java.util.ArrayList;
-import java.util.Objects;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -35,25 +37,33 @@ public class FurtherPages {
     this.audit = audit;
   }
 
-  /** How many pages the paper has that came for an item; 0 where none did, or it has been read. */
+  /** How many pages the paper has that came for each item of a claim, by the item; those that have been read are left out. */
   @Transactional(readOnly = true)
-  public int of(String number, int item) {
-    return open(number, item).map(PaperRows.Kept::pages).orElse(0);
+  public Map<Integer, Integer> of(String number) {
+    return open(number).entrySet().stream()
+        .collect(Collectors.toMap(Map.Entry::getKey, one -> one.getValue().pages()));
   }
 
-  private Optional<PaperRows.Kept> open(String number, int item) {
+  /** The last paper that came for each item of a claim, where nobody has read it. */
+  private Map<Integer, PaperRows.Kept> open(String number) {
     var household = claims.householdOf(number);
-    return rows.of(household).stream()
-        .filter(kept -> kept.claim().equals(number) && Objects.equals(kept.item(), item))
-        .reduce((earlier, later) -> later)
-        .filter(kept -> !ledgers.isPaperRead(household, kept.id()));
+    var last = new HashMap<Integer, PaperRows.Kept>();
+    rows.of(household).stream()
+        .filter(kept -> kept.claim().equals(number) && kept.item() != null)
+        .forEach(kept -> last.put(kept.item(), kept));
+    if (!last.isEmpty()) {
+      var unread = ledgers.unread(
+          household, last.values().stream().map(PaperRows.Kept::id).toList());
+      last.values().removeIf(kept -> !unread.contains(kept.id()));
+    }
+    return last;
   }
 
   /** Adds the pages of a file; those that are there already are not added again, as when an answer was lost. */
   @Transactional
   void add(Actor by, String number, int item, Incoming file, Sifting.Fit fit) {
     ledgers.hold(claims.householdOf(number));
-    var paper = open(number, item)
+    var paper = Optional.ofNullable(open(number).get(item))
         .orElseThrow(() -> Problem.overtaken("The paper has been read. Send this as another."));
     var pages = new ArrayList<>(sheets.of(paper.id()));
     if (pages.stream().anyMatch(page -> page.hash().equals(file.hash()))) {
