@@ -58,7 +58,9 @@ export function FormsOut({ handle, id }: { handle: DraftHandle; id: string }) {
               </span>
             </span>
             <span className="soft small text-right">
-              {t("formsOut.since", { day: shortDay(one.madeAt) })}
+              {one.returnedAt
+                ? t("formsOut.back", { day: shortDay(one.returnedAt) })
+                : t("formsOut.since", { day: shortDay(one.madeAt) })}
             </span>
           </li>
         ))}

@@ -5,6 +5,7 @@ import { leave } from "./asking";
 import { Begin } from "./Begin";
 import { Entry } from "./Entry";
 import { Offers } from "./Offers";
+import { PartEntry } from "./PartEntry";
 import { SignEntry } from "./SignEntry";
 import { useIdle } from "./useIdle";
 import { DoorWords, firstTongue, TONGUES, Tongue } from "./words";
@@ -20,12 +21,20 @@ const Inside = lazy(() => import("./Inside").then((read) => ({ default: read.Ins
 const Apply = lazy(() => import("./Apply").then((read) => ({ default: read.Apply })));
 const Cosign = lazy(() => import("./Cosign").then((read) => ({ default: read.Cosign })));
 
+/** The code of the form whose picture led here; it does not stay in the address. */
+function takeCode(): string {
+  const code = /^#code=([A-Z0-9-]{12,14})$/.exec(window.location.hash)?.[1] ?? "";
+  if (code) window.history.replaceState(null, "", window.location.pathname + window.location.search);
+  return code;
+}
+
 /** The household's door: before it where to turn and what there is, behind it where their claims stand. */
 export function Door() {
   const queries = useQueryClient();
   const [language, setLanguage] = useState(firstTongue);
   const [over, setOver] = useState(false);
   const [told, setTold] = useState("");
+  const [scanned] = useState(takeCode);
   const start = useQuery({
     queryKey: ["door", "start", language],
     queryFn: () => done(api.GET("/api/door/start", { params: { query: { language } } })),
@@ -178,6 +187,10 @@ export function Door() {
                     setSigns(true);
                   }}
                 />
+              </details>
+              <details className="door-more mt-4" open={scanned !== "" || undefined}>
+                <summary className="font-bold">{say("part.open")}</summary>
+                <PartEntry scanned={scanned} />
               </details>
               <Offers offers={start.data.offers} onBegun={comeIn} />
             </>

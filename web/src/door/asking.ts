@@ -32,12 +32,24 @@ export function sendPage(number: string, item: number, file: File): Promise<void
 }
 
 async function sendBytes(path: string, file: File, heads: Record<string, string>): Promise<void> {
-  const response = await fetch(path, {
+  const response = await putBytes(path, file, heads);
+  await done(Promise.resolve({ error: await refusal(response), response }));
+}
+
+/** Sends a file by the code of the form it is. */
+export function sendForm(file: File, code: string, name: string, language: string): Promise<Response> {
+  return putBytes(`/api/door/part/file?language=${language}`, file, {
+    "X-Part-Code": encodeURIComponent(code),
+    "X-Part-Name": encodeURIComponent(name),
+  });
+}
+
+function putBytes(path: string, file: File, heads: Record<string, string>): Promise<Response> {
+  return fetch(path, {
     method: "POST",
     headers: { "X-XSRF-TOKEN": token(), "Content-Type": "application/octet-stream", ...heads },
     body: file,
   });
-  await done(Promise.resolve({ error: await refusal(response), response }));
 }
 
 async function refusal(response: Response): Promise<unknown> {

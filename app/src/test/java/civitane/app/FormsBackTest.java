@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.interactive.form.PDField;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.awaitility.Awaitility;
@@ -19,56 +18,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 /** A form that went out to somebody comes back, filed by its code and read: as a file, or photographed from paper. */
-public class FormsBackTest extends OnDatabase {
-
-  private static final String LEAVE = """
-      {"service": "paidLeave", "answers": {"person": "p1", "reason": "ownIllness", "pattern": "continuous",
-        "lastWorkedOn": "2026-10-30", "absentFrom": "2026-11-02", "benefitFrom": "2026-11-02",
-        "returnOn": "2026-12-07", "hoursPerWeek": 37.5, "unforeseen": true, "noticeOn": "2026-11-02",
-        "writtenNoticeOn": "2026-11-05",
-        "employers": [{"name": "Delta Cannery Co-op", "quarters": {"2026Q1": 9000, "2026Q2": 9000}}]}}""";
-
-  private static final String RENT = """
-      {"service": "rentRelief", "answers": {"arrears": [{"month": "2026-10", "owed": 500}],
-        "hardship": ["lostWork"], "landlord": {"name": "Heron Row Homes"}, "leaseNames": ["Ada"]}}""";
-
-  /** An application, the claim it became, and the form that went out before. */
-  private record Sent(String application, String claim, byte[] form) {}
-
-  private Sent sent(int household, String request, String kind, String to) throws Exception {
-    var draft = begin(Packets.meals(household, 2, "en")
-        .replaceFirst("(?s)\"requests\": \\[.*?\\}\\}\\],", "\"requests\": [" + request + "],")
-        .replace(
-            "\"benefits\": [],",
-            "\"benefits\": [], \"assets\": [], \"expenses\": [], \"consents\": [{\"to\": \"" + kind
-                + "\", \"person\": \"p1\", \"on\": \"2026-11-01\", \"until\": \"2027-11-01\"}],"));
-    var application = draft.get("id").stringValue();
-    var made = body(asIkenna(post(
-        "/api/applications/{id}/forms-out",
-        "{\"kind\": \"" + kind + "\", \"person\": \"p1\", \"to\": \"" + to + "\"}",
-        application)));
-    var form = asIkenna(get("/api/forms-out/{id}", made.get("id").stringValue()))
-        .getResponse()
-        .getContentAsByteArray();
-    var lodged = lodging(draft, 0);
-    assertEquals(lodged.getResponse().getStatus(), 200, lodged.getResponse().getContentAsString());
-    return new Sent(application, body(lodged).get("claims").get(0).stringValue(), form);
-  }
-
-  private static byte[] filled(byte[] form, Map<String, String> answers) throws IOException {
-    try (var document = Loader.loadPDF(form);
-        var out = new ByteArrayOutputStream()) {
-      for (PDField field : document.getDocumentCatalog().getAcroForm().getFieldTree()) {
-        var name = field.getFullyQualifiedName();
-        var answer = answers.get(name.substring(name.lastIndexOf('/') + 1));
-        if (answer != null) {
-          field.setValue(answer);
-        }
-      }
-      document.save(out);
-      return out.toByteArray();
-    }
-  }
+public class FormsBackTest extends WithForms {
 
   /** As it is when it was printed, put under a lamp, and its fields are gone. */
   private static byte[] photographed(byte[] form) throws IOException {
@@ -95,20 +45,6 @@ public class FormsBackTest extends OnDatabase {
       return !papers.isEmpty() && papers.at("/0/picture/read").booleanValue();
     });
     return papers(claim).get(0);
-  }
-
-  private JsonNode papers(String claim) throws Exception {
-    return body(asIkenna(get("/api/claims/{number}/papers", claim))).get("papers");
-  }
-
-  private static String proposed(JsonNode paper, String field) {
-    return paper
-        .at("/picture/proposals")
-        .valueStream()
-        .filter(one -> one.get("field").stringValue().equals(field))
-        .map(one -> one.get("value").stringValue())
-        .findFirst()
-        .orElse("nothing");
   }
 
   private static final Map<String, String> EMPLOYERS = Map.of(

@@ -45,6 +45,8 @@ class DoorSecurity {
                 "/api/door/beginning/code",
                 "/api/door/beginning/entry",
                 "/api/door/signing/entry",
+                "/api/door/part",
+                "/api/door/part/**",
                 "/api/door/exit")
             .permitAll()
             .anyRequest()

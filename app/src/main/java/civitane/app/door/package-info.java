@@ -9,6 +9,7 @@
       "decisions",
       "determining",
       "drafts",
+      "forms",
       "jobs",
       "ledger",
       "letters",

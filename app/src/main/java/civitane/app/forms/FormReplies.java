@@ -9,6 +9,7 @@ import civitane.app.papers.Replying;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
 import civitane.packet.form.OtherForm;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -32,11 +33,33 @@ class FormReplies implements Replying {
 
   @Override
   public Optional<Reply> to(ReplyCode code) {
-    return forms
-        .back(code.code())
-        .flatMap(back -> claim(back.application(), back.form())
-            .map(claim -> new Reply(
-                claim, null, kind(back.form()), person(claim, back), null, back.asked())));
+    return forms.back(code.code()).flatMap(this::to);
+  }
+
+  Optional<Reply> to(FormsOut.Back back) {
+    return claim(back.application(), back.form())
+        .map(claim ->
+            new Reply(claim, null, kind(back.form()), person(claim, back), null, back.asked()));
+  }
+
+  /** Whom a form is about, by name. */
+  String about(FormsOut.Back back) {
+    return applications.view(back.application()).draft().name(back.person());
+  }
+
+  /** Whether the household still allows that they are asked. */
+  boolean isAllowed(FormsOut.Back back, LocalDate on) {
+    var reply = to(back);
+    if (reply.isEmpty()) {
+      return applications
+          .view(back.application())
+          .draft()
+          .allows(back.person(), back.form().word(), on);
+    }
+    var household = claims.facts(reply.get().claim()).packet().household();
+    return household.consents().stream()
+        .filter(consent -> consent.person().equals(reply.get().person()))
+        .anyMatch(consent -> consent.to().word().equals(back.form().word()) && consent.holdsOn(on));
   }
 
   @Override
@@ -84,7 +107,7 @@ class FormReplies implements Replying {
 
   /** People have other ids in a claim than in the draft that it came from: they are found by their name. */
   private @Nullable String person(String claim, FormsOut.Back back) {
-    var name = applications.view(back.application()).draft().name(back.person());
+    var name = about(back);
     return claims.facts(claim).packet().household().people().stream()
         .filter(person -> person.fullName().equals(name))
         .map(Person::id)

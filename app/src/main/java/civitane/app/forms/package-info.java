@@ -6,6 +6,7 @@
       "claims",
       "determining",
       "drafts",
+      "jobs",
       "letters",
       "lodging",
       "papers",

@@ -21,7 +21,7 @@ public class Codes {
   }
 
   /** A code as it is written, however it was typed. */
-  static String grouped(String typed) {
+  public static String grouped(String typed) {
     var plain = typed.toUpperCase(java.util.Locale.ROOT).replaceAll("[^A-Z0-9]", "");
     var grouped = new StringBuilder();
     for (var i = 0; i < plain.length(); i++) {

@@ -232,6 +232,7 @@ public class Lodging {
       claims.surface(
           household, Want.ALIKE + id, Why.MAY_BE_KNOWN.with(Argument.count((int) others)));
     }
+    events.publishEvent(new ApplicationLodged(id));
     audit.record(by.written(), "application lodged", id.toString(), receipt);
     return applications.view(record);
   }

@@ -4,17 +4,48 @@ import civitane.core.claims.Actor;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.UUID;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Files that are brought: looked through before anything is held in the database, distrusted wherever they come from. */
 @Component
 public class Bringing {
   private final Papers papers;
   private final FurtherPages furtherPages;
+  private final TransactionTemplate inTransaction;
 
-  Bringing(Papers papers, FurtherPages furtherPages) {
+  Bringing(Papers papers, FurtherPages furtherPages, TransactionTemplate inTransaction) {
     this.papers = papers;
     this.furtherPages = furtherPages;
+    this.inTransaction = inTransaction;
+  }
+
+  /**
+   * A file that is kept, and of no claim yet.
+   *
+   * @param hash SHA-256 of what is in it, in hexadecimal digits
+   */
+  public record Kept(String hash, int pages) {}
+
+  /**
+   * Keeps a file to be filed later.
+   *
+   * @param noted notes what it is kept for, together with it
+   */
+  public void keep(InputStream stream, Consumer<Kept> noted) throws IOException {
+    try (var file = Incoming.of(stream)) {
+      var fit = Sifting.of(file.path());
+      inTransaction.executeWithoutResult(status -> {
+        papers.keep(file, fit);
+        noted.accept(new Kept(file.hash(), fit.pages()));
+      });
+    }
+  }
+
+  /** Files what was kept as a paper of a claim's household. */
+  public void file(Actor by, String number, Kept kept, Papers.Filing filing) {
+    papers.file(by, number, SheetRows.whole(kept.hash(), kept.pages()), filing);
   }
 
   /** Takes a file as a paper of a claim's household; answers the paper. */

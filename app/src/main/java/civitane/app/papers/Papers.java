@@ -43,6 +43,7 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Papers: they come, are read, and are accepted or given back; what is known of them stands in the ledger. */
@@ -197,12 +198,18 @@ public class Papers {
   /** Keeps a file as a paper of a claim's household. It waits to be read; its pages are drawn afterwards. */
   @Transactional
   UUID take(Actor by, String number, Incoming file, Sifting.Fit fit, Filing filing) {
-    rows.keep(file, fit);
+    keep(file, fit);
     var id = file(by, number, SheetRows.whole(file.hash(), fit.pages()), filing);
-    jobs.later(Drawing.KIND, file.hash());
-    jobs.later(MachineReading.KIND, file.hash());
     jobs.later(Recognising.KIND, id.toString());
     return id;
+  }
+
+  /** Keeps a file; its pages are drawn and read by machine afterwards. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  void keep(Incoming file, Sifting.Fit fit) {
+    rows.keep(file, fit);
+    jobs.later(Drawing.KIND, file.hash());
+    jobs.later(MachineReading.KIND, file.hash());
   }
 
   /** Files pages that are kept already as a paper of a claim's household. */

@@ -10,7 +10,7 @@ import javax.imageio.ImageIO;
 /** The code of a letter or form of this office, as a picture on a page that comes back. */
 final class ReplyCodes {
   private static final Pattern CODE =
-      Pattern.compile("[?&]code=([A-Z0-9-]{12,14})(?:&item=(\\d{1,6}))?(?:#.*)?$");
+      Pattern.compile("[?&#]code=([A-Z0-9-]{12,14})(?:&item=(\\d{1,6}))?(?:#.*)?$");
 
   private ReplyCodes() {}
 

@@ -1,0 +1,145 @@
+package civitane.app.forms;
+
+import civitane.app.audit.AuditLog;
+import civitane.app.catalogue.DeskWords;
+import civitane.app.jobs.Jobs;
+import civitane.app.letters.Codes;
+import civitane.app.lodging.ApplicationLodged;
+import civitane.app.papers.Bringing;
+import civitane.app.papers.Papers;
+import civitane.core.claims.Actor;
+import civitane.packet.form.OtherForm;
+import civitane.words.Language;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Somebody outside gives their part by the code on the form that went to them, once: on a screen, or the form itself as
+ * a file. It is filed with the claim that wants it, as soon as there is one; nothing else is seen by the code.
+ */
+@Service
+public class PartByCode {
+  private final FormsOut forms;
+  private final FormReplies replies;
+  private final Bringing bringing;
+  private final Jobs jobs;
+  private final AuditLog audit;
+  private final Clock clock;
+
+  PartByCode(
+      FormsOut forms,
+      FormReplies replies,
+      Bringing bringing,
+      Jobs jobs,
+      AuditLog audit,
+      Clock clock) {
+    this.forms = forms;
+    this.replies = replies;
+    this.bringing = bringing;
+    this.jobs = jobs;
+    this.audit = audit;
+    this.clock = clock;
+  }
+
+  /** Whether a part can be given. */
+  public enum Standing {
+    OPEN,
+    /** It has come: by the code, by post, or with the household. */
+    CAME,
+    /** The household does not allow any more that they are asked. */
+    ENDED
+  }
+
+  /**
+   * What somebody is asked.
+   *
+   * @param about whose it is, by name
+   * @param asked who is to fill it in
+   */
+  public record Part(OtherForm form, String about, String asked, Standing standing) {}
+
+  /** What is asked by a code, however it was typed; empty where there is no such code. */
+  @Transactional(readOnly = true)
+  public Optional<Part> of(String code) {
+    return forms
+        .back(Codes.grouped(code))
+        .map(back -> new Part(back.form(), replies.about(back), back.asked(), standing(back)));
+  }
+
+  private Standing standing(FormsOut.Back back) {
+    if (back.came()) {
+      return Standing.CAME;
+    }
+    return replies.isAllowed(back, LocalDate.now(clock)) ? Standing.OPEN : Standing.ENDED;
+  }
+
+  /**
+   * Takes what was answered on a screen, as the form filled in.
+   *
+   * @param by who filled it in, as they are called
+   */
+  public Standing answer(String code, String by, Map<String, String> answers, Language language) {
+    var back = forms.back(Codes.grouped(code)).orElseThrow();
+    var form = forms.written(back, replies.about(back), language, answers);
+    try {
+      return answer(code, by, new ByteArrayInputStream(form));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Takes the form itself, filled in, as a file or photographed. */
+  public Standing answer(String code, String by, InputStream form) throws IOException {
+    var back = forms.back(Codes.grouped(code)).orElseThrow();
+    var standing = standing(back);
+    if (standing == Standing.OPEN) {
+      bringing.keep(form, kept -> keep(back, kept, by));
+    }
+    return standing == Standing.ENDED ? standing : Standing.CAME;
+  }
+
+  private void keep(FormsOut.Back back, Bringing.Kept kept, String by) {
+    if (forms.answered(back, kept, by)) {
+      jobs.soon(FilingOfParts.KIND, back.id().toString());
+      audit.record(
+          new Actor.ThirdParty(back.asked()).written(),
+          "form answered by code",
+          back.application().toString(),
+          back.form().word());
+    }
+  }
+
+  /** What was answered before it was lodged is filed now. */
+  @EventListener
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void on(ApplicationLodged lodged) {
+    forms.waiting(lodged.application()).forEach(id -> jobs.soon(FilingOfParts.KIND, id.toString()));
+  }
+
+  /** Files an answer, once, as soon as there is a claim. */
+  @Transactional
+  void file(UUID id) {
+    forms
+        .unfiled(id)
+        .ifPresent(unfiled -> replies.to(unfiled.back()).ifPresent(reply -> {
+          var by = DeskWords.WORDS.say("letter.other.by", "name", unfiled.by());
+          bringing.file(
+              new Actor.ThirdParty(unfiled.back().asked()),
+              reply.claim(),
+              unfiled.answer(),
+              new Papers.Filing(null, reply.kind(), reply.person(), null, "", by, reply.sender()));
+          forms.filed(id);
+        }));
+  }
+}
