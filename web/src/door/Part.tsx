@@ -22,13 +22,15 @@ export function Part({ part, code }: Props) {
   const [name, setName] = useState("");
   const [standing, setStanding] = useState(part.standing);
   const [sent, setSent] = useState(false);
-  const [wrong, setWrong] = useState<Schemas["DoorWrong"][]>([]);
+  const [seen, setSeen] = useState<{ wrong: Schemas["DoorWrong"][]; language: string }>();
+  // What was said in another language is not what is read now.
+  const wrong = seen?.language === language ? seen.wrong : [];
   const { against, busy, trying } = useTries();
 
   const take = async (response: Response) => {
     if (!response.ok) return refusedWith(response, response.status === WRONG ? "wanted.how" : "failed");
     const taken: Schemas["PartSent"] = await response.json();
-    setWrong(taken.wrong);
+    setSeen({ wrong: taken.wrong, language });
     setStanding(taken.standing);
     setSent(taken.wrong.length === 0);
     return "";

@@ -55,6 +55,7 @@ public class PartByCodeStory extends OnAPhone {
     assertThat(phone.getByText("Thank you. It has come")).isVisible();
     accessible(phone, "a part that has come");
     page.reload();
+    button(page, "Papers").click();
     assertThat(page.getByText("came back on")).isVisible();
   }
 

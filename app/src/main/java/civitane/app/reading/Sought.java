@@ -55,7 +55,7 @@ public enum Sought {
   ABSENT_FROM(
       Kind.DATE,
       "first day away|premier jour d['’]absence|primeiro dia de aus[êe]ncia|أول يوم غياب"),
-  NOTICE_ON(Kind.DATE, "told on|averti(?:e)? le|avisad[oa] em|أبلغ في"),
+  NOTICE_ON(Kind.DATE, "told (?:of it )?on|averti(?:e)? le|avisad[oa] em|أبلغ في"),
   HOURS(
       Kind.NUMBER,
       "hours a week|hours per week|heures par semaine|horas por semana|ساعات في الأسبوع"),
