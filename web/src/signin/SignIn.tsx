@@ -1,15 +1,23 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "@tanstack/react-router";
 import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Refusal, send } from "../api/client";
 import { sessionQuery } from "../api/session";
 
+/** Why somebody was sent back from elsewhere. */
+const AGAINST: Record<string, string> = {
+  "?refused": "signIn.refused",
+  "?unreachable": "signIn.unreachable",
+};
+
 /** The way in for staff. */
 export function SignIn() {
   const { t } = useTranslation();
   const navigate = useNavigate();
   const queries = useQueryClient();
+  const session = useQuery(sessionQuery());
+  const elsewhere = session.data?.signsInAt;
   const [refusal, setRefusal] = useState("");
 
   const submit = async (event: FormEvent<HTMLFormElement>) => {
@@ -58,27 +66,50 @@ export function SignIn() {
       </div>
       <form onSubmit={submit} className="self-center p-10 flex flex-col gap-4">
         <h1 className="case text-[1.7rem]">{t("signIn.title")}</h1>
-        <label className="flex flex-col gap-1">
-          {t("signIn.login")}
-          <input name="username" className="input w-full" autoComplete="username" required />
-        </label>
-        <label className="flex flex-col gap-1">
-          {t("signIn.password")}
-          <input
-            name="password"
-            type="password"
-            className="input w-full"
-            autoComplete="current-password"
-            required
-          />
-        </label>
-        <p role="alert" className="wrong min-h-6">
-          {refusal}
-        </p>
-        <button type="submit" className="btn btn-primary self-start px-6">
-          {t("signIn.go")}
-        </button>
+        {elsewhere ? (
+          <Elsewhere at={elsewhere} />
+        ) : (
+          <>
+            <label className="flex flex-col gap-1">
+              {t("signIn.login")}
+              <input name="username" className="input w-full" autoComplete="username" required />
+            </label>
+            <label className="flex flex-col gap-1">
+              {t("signIn.password")}
+              <input
+                name="password"
+                type="password"
+                className="input w-full"
+                autoComplete="current-password"
+                required
+              />
+            </label>
+            <p role="alert" className="wrong min-h-6">
+              {refusal}
+            </p>
+            <button type="submit" className="btn btn-primary self-start px-6">
+              {t("signIn.go")}
+            </button>
+          </>
+        )}
       </form>
     </main>
+  );
+}
+
+/** Where the office has a server of its own that knows who works there. */
+function Elsewhere({ at }: { at: string }) {
+  const { t } = useTranslation();
+  const against = AGAINST[window.location.search];
+  return (
+    <>
+      <p>{t("signIn.elsewhere")}</p>
+      <p role="alert" className="wrong min-h-6">
+        {against && t(against)}
+      </p>
+      <a href={at} className="btn btn-primary self-start px-6">
+        {t("signIn.office")}
+      </a>
+    </>
   );
 }

@@ -19,6 +19,7 @@ public class AuthorisationTest extends OnDatabase {
   /** What anybody may ask: who am I, the pages without data, what stands before the door, and whether a letter is ours. */
   private static final Set<String> OPEN = Set.of(
       "/api/session",
+      "/api/sign-in/with/{server}",
       "/verify",
       "/",
       "/sign-in",

@@ -143,12 +143,19 @@ public class ProductionTest {
       {"CIVITANE_REGISTERS_AT", "http://localhost:8481", "stand in for real ones"},
       {"CIVITANE_DB_PASSWORD", " ", "CIVITANE_DB_PASSWORD is not set"},
       {"CIVITANE_BEHIND_PROXY", "", "Neither CIVITANE_BEHIND_PROXY"},
+      {"CIVITANE_OIDC_ISSUER", "http://id.example", "begins with https://"},
+      {"CIVITANE_OIDC_SECRET", "", "CIVITANE_OIDC_SECRET is not set"},
     };
   }
 
   @Test(dataProvider = "wrongSettings")
   public void eachIsSaidInASentence(String name, String value, String says) {
     var set = new HashMap<>(settings);
+    ServingSettings.check(set::get);
+    set.putAll(Map.of(
+        "CIVITANE_OIDC_ISSUER", "https://id.example",
+        "CIVITANE_OIDC_CLIENT", "civitane",
+        "CIVITANE_OIDC_SECRET", "x"));
     ServingSettings.check(set::get);
     set.put(name, value);
     var said =

@@ -38,6 +38,7 @@ public final class ServingSettings {
     set.address();
     set.keys();
     set.registers();
+    set.signingIn();
     return set.faults;
   }
 
@@ -104,6 +105,24 @@ public final class ServingSettings {
       faults.add(
           "CIVITANE_REGISTERS_AT is on this machine, where made-up registers stand in for real ones:"
               + " set CIVITANE_STAND_INS to allowed if that is meant.");
+    }
+  }
+
+  /** All of it or nothing: staff get in by the office's own server, or by passwords that are kept here. */
+  private void signingIn() {
+    var names = List.of("CIVITANE_OIDC_ISSUER", "CIVITANE_OIDC_CLIENT", "CIVITANE_OIDC_SECRET");
+    if (names.stream().allMatch(name -> of(name).isEmpty())) {
+      return;
+    }
+    need(
+        "CIVITANE_OIDC_ISSUER",
+        "the OpenID Connect server of the office, as in https://id.example");
+    need("CIVITANE_OIDC_CLIENT", "what Civitane is called at that server");
+    need("CIVITANE_OIDC_SECRET", "what it shows there that it is Civitane");
+    var issuer = of("CIVITANE_OIDC_ISSUER");
+    if (!issuer.isEmpty() && !issuer.startsWith("https://")) {
+      faults.add("CIVITANE_OIDC_ISSUER is " + issuer
+          + ": what goes over a network goes encrypted, so it begins with https://.");
     }
   }
 

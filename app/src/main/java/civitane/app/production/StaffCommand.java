@@ -24,11 +24,16 @@ class StaffCommand implements ApplicationRunner, ExitCodeGenerator {
 
   private final StaffRoll roll;
   private final String what;
+  private final boolean byPassword;
   private int exitCode;
 
-  StaffCommand(StaffRoll roll, @Value("${civitane.staff}") String what) {
+  StaffCommand(
+      StaffRoll roll,
+      @Value("${civitane.staff}") String what,
+      @Value("${civitane.oidc.issuer:}") String issuer) {
     this.roll = roll;
     this.what = what;
+    this.byPassword = issuer.isEmpty();
   }
 
   @Override
@@ -44,14 +49,14 @@ class StaffCommand implements ApplicationRunner, ExitCodeGenerator {
   private void done(List<String> words) throws IOException {
     var login = words.isEmpty() ? "" : words.get(0);
     switch (what + " " + words.size()) {
-      case "add 3" -> roll.add(login, words.get(1), words.get(2), password());
+      case "add 3" -> roll.add(login, words.get(1), words.get(2), byPassword ? password() : null);
       case "disable 1" -> roll.disable(login);
       case "password 1" -> roll.password(login, password());
       case "role 2" -> roll.role(login, words.get(1));
       case "list 0" ->
         roll.all()
             .forEach(one -> System.out.println(one.login() + "  " + one.name() + "  "
-                + StaffRoll.word(one.role()) + (one.disabled() ? "  disabled" : "")));
+                + one.role().word() + (one.disabled() ? "  disabled" : "")));
       default -> {
         System.out.println("civitane: staff add LOGIN NAME ROLE | disable LOGIN | password LOGIN |"
             + " role LOGIN ROLE | list");

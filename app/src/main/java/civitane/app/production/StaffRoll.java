@@ -5,11 +5,12 @@ import civitane.app.problems.Problem;
 import civitane.app.staff.PasswordRule;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
+import civitane.app.staff.StaffSessions;
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.crypto.keygen.KeyGenerators;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,16 +22,17 @@ class StaffRoll {
 
   private final Staff staff;
   private final AuditLog audit;
-  private final JdbcClient database;
+  private final StaffSessions sessions;
 
-  StaffRoll(Staff staff, AuditLog audit, JdbcClient database) {
+  StaffRoll(Staff staff, AuditLog audit, StaffSessions sessions) {
     this.staff = staff;
     this.audit = audit;
-    this.database = database;
+    this.sessions = sessions;
   }
 
+  /** @param password null where nobody gets in by one */
   @Transactional
-  public void add(String login, String name, String role, String password) {
+  public void add(String login, String name, String role, @Nullable String password) {
     if (!LOGIN.matcher(login).matches()) {
       throw Problem.wrong(
           "A log-in begins with a small letter; small letters, digits, dots and hyphens follow, 31 at most.");
@@ -41,8 +43,16 @@ class StaffRoll {
     if (name.isBlank()) {
       throw Problem.wrong("Somebody is called by a name.");
     }
-    fit(login, password);
-    staff.add(login, name.strip(), role(role), password);
+    if (password != null) {
+      fit(login, password);
+    }
+    staff.add(
+        login,
+        name.strip(),
+        role(role),
+        password == null
+            ? KeyGenerators.string().generateKey() + KeyGenerators.string().generateKey()
+            : password);
     audit.record(COMMAND, "staff added", login, role);
   }
 
@@ -66,10 +76,7 @@ class StaffRoll {
   }
 
   private void changed(String login, String what) {
-    database
-        .sql("delete from spring_session where principal_name = ?")
-        .param(login)
-        .update();
+    sessions.end(login);
     audit.record(COMMAND, what, login, "");
   }
 
@@ -83,16 +90,9 @@ class StaffRoll {
     });
   }
 
-  /** A role as it is written at the terminal: {@code front-desk}, {@code caseworker} and so on. */
   private static Role role(String written) {
-    return Stream.of(Role.values())
-        .filter(role -> word(role).equals(written))
-        .findFirst()
+    return Role.of(written)
         .orElseThrow(() -> Problem.wrong("The roles are "
-            + String.join(", ", Stream.of(Role.values()).map(StaffRoll::word).toList()) + "."));
-  }
-
-  static String word(Role role) {
-    return role.name().toLowerCase(Locale.ROOT).replace('_', '-');
+            + String.join(", ", Stream.of(Role.values()).map(Role::word).toList()) + "."));
   }
 }

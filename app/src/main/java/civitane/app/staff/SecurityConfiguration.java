@@ -2,6 +2,7 @@ package civitane.app.staff;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -32,9 +33,15 @@ class SecurityConfiguration {
       + " frame-ancestors 'self'";
 
   @Bean
-  SecurityFilterChain filters(HttpSecurity http) throws Exception {
+  SecurityFilterChain filters(HttpSecurity http, ObjectProvider<WayIn> ways) throws Exception {
+    var other = ways.getIfAvailable();
+    if (other == null) {
+      byPassword(http);
+    } else {
+      other.open(http);
+    }
     return http.authorizeHttpRequests(requests -> requests
-            .requestMatchers("/api/sign-in", "/api/session", "/verify/**", "/actuator/health")
+            .requestMatchers("/api/sign-in/**", "/api/session", "/verify/**", "/actuator/health")
             .permitAll()
             .requestMatchers("/api/**")
             .authenticated()
@@ -43,13 +50,6 @@ class SecurityConfiguration {
             .anyRequest()
             .permitAll())
         .csrf(CsrfConfigurer::spa)
-        .formLogin(form -> form.loginPage("/sign-in")
-            .loginProcessingUrl("/api/sign-in")
-            .successHandler(
-                (request, response, who) -> response.setStatus(HttpServletResponse.SC_NO_CONTENT))
-            .failureHandler((request, response, failure) ->
-                response.setStatus(HttpServletResponse.SC_UNAUTHORIZED))
-            .permitAll())
         .logout(logout -> logout
             .logoutUrl("/api/sign-out")
             .logoutSuccessHandler(
@@ -63,6 +63,16 @@ class SecurityConfiguration {
         .requestCache(cache -> cache.disable())
         .securityContext(withDefaults())
         .build();
+  }
+
+  private static void byPassword(HttpSecurity http) throws Exception {
+    http.formLogin(form -> form.loginPage("/sign-in")
+        .loginProcessingUrl("/api/sign-in")
+        .successHandler(
+            (request, response, who) -> response.setStatus(HttpServletResponse.SC_NO_CONTENT))
+        .failureHandler(
+            (request, response, failure) -> response.setStatus(HttpServletResponse.SC_UNAUTHORIZED))
+        .permitAll());
   }
 
   @Bean

@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.authentication.AnonymousAuthenticationToken;
@@ -22,21 +23,28 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
   private final Staff staff;
   private final Choices choices;
+  private final @Nullable WayIn otherWay;
   private final Clock clock;
 
-  SessionController(Staff staff, Choices choices, Clock clock) {
+  SessionController(Staff staff, Choices choices, ObjectProvider<WayIn> ways, Clock clock) {
     this.staff = staff;
     this.choices = choices;
+    this.otherWay = ways.getIfAvailable();
     this.clock = clock;
   }
 
-  /** The one who is signed in, with what they chose for their desk; without a name when nobody is. */
+  /**
+   * The one who is signed in, with what they chose for their desk; without a name when nobody is.
+   *
+   * @param signsInAt where one goes to sign in; null where it is done here, by a password
+   */
   record Session(
       @Nullable String login,
       @Nullable String name,
       @Nullable String role,
       LocalDate today,
-      Map<String, String> choices) {}
+      Map<String, String> choices,
+      @Nullable String signsInAt) {}
 
   /** What somebody chooses for their desk. */
   record Choice(String name, String value) {}
@@ -57,10 +65,11 @@ class SessionController {
       @Parameter(hidden = true) CsrfToken token) {
     token.getToken();
     var today = LocalDate.now(clock);
+    var at = otherWay == null ? null : otherWay.beginsAt();
     if (authentication == null || authentication instanceof AnonymousAuthenticationToken) {
-      return new Session(null, null, null, today, Map.of());
+      return new Session(null, null, null, today, Map.of(), at);
     }
     var me = staff.me();
-    return new Session(me.login(), me.name(), me.role().words(), today, choices.of(me.login()));
+    return new Session(me.login(), me.name(), me.role().words(), today, choices.of(me.login()), at);
   }
 }

@@ -4,6 +4,7 @@ import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -43,6 +44,15 @@ public class Staff {
         .findById(login)
         .map(member -> new Colleague(member.login(), member.name(), member.role()))
         .orElseThrow(() -> Problem.notAllowed("Nobody of this name works here."));
+  }
+
+  /** Somebody who works here and gets in; empty where nobody of this name does. */
+  @Transactional(readOnly = true)
+  public Optional<Colleague> letsIn(String login) {
+    return repository
+        .findById(login)
+        .filter(member -> !member.isDisabled())
+        .map(member -> new Colleague(member.login(), member.name(), member.role()));
   }
 
   /** All who work claims, by their names. */
