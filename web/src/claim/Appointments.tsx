@@ -31,6 +31,11 @@ export function Appointments({ claim, today, onChanged }: Props) {
     queryKey: key,
     queryFn: () => done(api.GET("/api/claims/{number}/appointments", { params: { path } })),
   });
+  const heard = useQuery({
+    queryKey: ["claim", claim.number, "hearing"],
+    queryFn: () => done(api.GET("/api/claims/{number}/hearing", { params: { path } })),
+    enabled: making,
+  });
   const staff = useQuery({ queryKey: ["staff"], queryFn: () => done(api.GET("/api/staff")) });
   const make = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -57,6 +62,7 @@ export function Appointments({ claim, today, onChanged }: Props) {
             place: String(typed.get("place")) as (typeof PLACES)[number],
             interpreter: String(typed.get("interpreter")),
             about: String(typed.get("about")),
+            hearing: typed.get("hearing") !== null,
           },
         }),
       );
@@ -74,6 +80,7 @@ export function Appointments({ claim, today, onChanged }: Props) {
             {shortDay(one.on)}, {one.at}
           </span>{" "}
           {t(`meet.place.${one.place}`)}, {t("meet.with", { name: one.with })}
+          {one.hearing && `, ${t("meet.isHearing")}`}
           {one.interpreter && `, ${t("meet.interprets", { language: one.interpreter })}`}
           <span className="soft">
             {" "}
@@ -136,6 +143,12 @@ export function Appointments({ claim, today, onChanged }: Props) {
             {t("meet.about")}
             <input name="about" className="input input-sm w-full" autoComplete="off" maxLength={400} />
           </label>
+          {heard.data?.from && (
+            <label className="flex items-center gap-1.5 small w-full">
+              <input type="checkbox" name="hearing" className="checkbox checkbox-sm" />
+              {t("meet.hearing", { day: shortDay(heard.data.from) })}
+            </label>
+          )}
           <button type="submit" className="btn btn-sm btn-primary">
             {t("meet.makeIt")}
           </button>

@@ -1,9 +1,13 @@
 package civitane.app;
 
+import civitane.core.time.WorkingDays;
+import java.time.LocalDate;
+import org.springframework.test.web.servlet.MvcResult;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 /** An appeal is begun from the decision with all that is known, and is for somebody who had no hand in it. */
@@ -66,5 +70,57 @@ public class AppealTest extends OnDatabase {
             "{\"version\": %d, \"to\": \"ikenna\", \"because\": \"on leave\"}".formatted(version),
             appeal));
     assertEquals(handed.getResponse().getStatus(), 422, handed.getResponse().getContentAsString());
+  }
+
+  private MvcResult heard(String appeal, LocalDate on, String with) throws Exception {
+    return as(
+        "maud",
+        "CASEWORKER",
+        post("/api/claims/{number}/appointments", """
+            {"on": "%s", "at": "10:30", "minutes": 45, "with": "%s", "place": "COUNTER", "interpreter": "",
+             "about": "the appeal", "hearing": true}""".formatted(on, with), appeal));
+  }
+
+  @Test
+  public void aHearingIsToldOfInTimeByLetterAndSoIsThatItIsCalledOff() throws Exception {
+    var appeal = appealed(refused());
+    as("maud", "CASEWORKER", post("/api/claims/{number}/take", "", appeal));
+    var from =
+        LocalDate.parse(body(as("maud", "CASEWORKER", get("/api/claims/{number}/hearing", appeal)))
+            .get("from")
+            .stringValue());
+    assertFalse(from.isBefore(LocalDate.now(clock).plusDays(12)), "so many days' notice");
+    var early = heard(appeal, WorkingDays.add(LocalDate.now(clock), 2), "maud");
+    assertEquals(early.getResponse().getStatus(), 422);
+    assertTrue(early.getResponse().getContentAsString().contains("told in time"));
+    var hand = heard(appeal, from, "ikenna");
+    assertEquals(hand.getResponse().getStatus(), 422);
+    assertTrue(hand.getResponse().getContentAsString().contains("had a hand in the decision"));
+    assertEquals(count("letter where kind = 'hearing' and about = '" + appeal + "'"), 0);
+
+    var made = heard(appeal, from, "maud");
+    assertEquals(made.getResponse().getStatus(), 200, made.getResponse().getContentAsString());
+    var letter = letters("hearing", appeal);
+    assertTrue(letter.contains("when you are heard"), letter);
+    assertTrue(letter.contains("at 10:30"), letter);
+    assertTrue(letter.contains("Maud"), letter);
+
+    var id = body(made).get(0).get("id").stringValue();
+    var off = as("maud", "CASEWORKER", post("/api/appointments/{id}/over", """
+        {"over": "CALLED_OFF", "note": "she is in hospital"}""", id));
+    assertEquals(off.getResponse().getStatus(), 200);
+    assertTrue(letters("hearing", appeal).contains("You are not heard on"));
+    assertFalse(letters("hearing", appeal).contains("hospital"), "why is not for the post");
+    assertEquals(count("letter where kind = 'hearing' and about = '" + appeal + "'"), 2);
+  }
+
+  @Test
+  public void nothingElseIsHeard() throws Exception {
+    var meals = claimOf(Packets.meals(2));
+    assertTrue(
+        body(asIkenna(get("/api/claims/{number}/hearing", meals))).get("from").isNull());
+    var tried = heard(meals, WorkingDays.add(LocalDate.now(clock), 20), "maud");
+    assertEquals(tried.getResponse().getStatus(), 422);
+    assertTrue(tried.getResponse().getContentAsString().contains("Nothing is heard"));
   }
 }

@@ -27,7 +27,8 @@ public class AppointmentTest extends OnDatabase {
         "with", "\"ikenna\"",
         "place", "\"COUNTER\"",
         "interpreter", "\"Arabic\"",
-        "about", "\"the lease, page by page\""));
+        "about", "\"the lease, page by page\"",
+        "hearing", "false"));
     body.putAll(otherwise);
     var said = body.entrySet().stream()
         .map(one -> "\"" + one.getKey() + "\": " + one.getValue())

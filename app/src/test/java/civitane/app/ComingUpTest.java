@@ -37,6 +37,32 @@ public class ComingUpTest extends OnDatabase {
         .orElse(null);
   }
 
+  /** What is printed for the envelope: behind the letter the form, with what is known already. */
+  private void theFormGoesWithIt(String number) throws Exception {
+    var waiting = body(asIkenna(get("/api/post")))
+        .get("waiting")
+        .valueStream()
+        .filter(one -> number.equals(one.get("claim").asString("")))
+        .filter(one -> one.get("kind").stringValue().equals("renewal"))
+        .findFirst()
+        .orElseThrow();
+    var sent = asIkenna(post(
+        "/api/post/runs", "{\"letters\": [\"%s\"]}".formatted(waiting.get("id").stringValue())));
+    assertEquals(sent.getResponse().getStatus(), 200, sent.getResponse().getContentAsString());
+    var run = database
+        .sql("select run_id from letter where kind = 'renewal' and about = ?")
+        .param(number)
+        .query(java.util.UUID.class)
+        .single();
+    var pages = asIkenna(get("/api/post/runs/{run}", run)).getResponse().getContentAsByteArray();
+    var words = words(pages);
+    assertTrue(words.contains("peça de novo até"), words);
+    assertTrue(words.contains("Marsh Road School"), "the form behind it: " + words);
+    assertEquals(
+        words(asIkenna(get("/api/post/runs/{run}", run)).getResponse().getContentAsByteArray()),
+        words);
+  }
+
   @Test
   public void itComesUpSixtyDaysBeforeAndIsAskedForAgainOnce() throws Exception {
     var number = granted();
@@ -52,6 +78,7 @@ public class ComingUpTest extends OnDatabase {
     var letter = letters("renewal", number);
     assertTrue(letter.contains("termina em 15 de outubro de 2027"), letter);
     assertTrue(letter.contains("peça de novo até 1 de outubro de 2027"), letter);
+    theFormGoesWithIt(number);
     var again = asIkenna(post("/api/claims/{number}/renewal", "", number));
     assertEquals(again.getResponse().getStatus(), 412);
     assertEquals(count("letter where kind = 'renewal' and about = '" + number + "'"), 1);

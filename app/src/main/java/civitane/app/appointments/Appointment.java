@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param with the login of who meets them
  * @param interpreter into which language somebody interprets; null where nobody does
  * @param about what for, for who meets them
+ * @param hearing whether an appeal or a review is heard, of which the household is told by letter
  * @param hereSince when they checked in; null while they have not
  * @param over what came of it; null while it is to come
  * @param note what there is to say of that
@@ -27,6 +28,7 @@ record Appointment(
     Place place,
     @Nullable String interpreter,
     String about,
+    boolean hearing,
     @Nullable Instant hereSince,
     @Nullable Over over,
     @Nullable String note) {

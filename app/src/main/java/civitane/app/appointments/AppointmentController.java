@@ -5,6 +5,7 @@ import civitane.app.staff.Staff;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -17,10 +18,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class AppointmentController {
   private final Appointments appointments;
+  private final Hearings hearings;
   private final Staff staff;
 
-  AppointmentController(Appointments appointments, Staff staff) {
+  AppointmentController(Appointments appointments, Hearings hearings, Staff staff) {
     this.appointments = appointments;
+    this.hearings = hearings;
     this.staff = staff;
   }
 
@@ -37,6 +40,15 @@ class AppointmentController {
   @PreAuthorize(May.READ_FACTS)
   List<AppointmentView> ofClaim(@PathVariable String number) {
     return appointments.about(number);
+  }
+
+  /** From which day on a claim can be heard; null where none is held on it. */
+  record CanBeHeard(@Nullable LocalDate from) {}
+
+  @GetMapping("/api/claims/{number}/hearing")
+  @PreAuthorize(May.READ_FACTS)
+  CanBeHeard hearing(@PathVariable String number) {
+    return new CanBeHeard(hearings.from(number).orElse(null));
   }
 
   @PostMapping("/api/claims/{number}/appointments")

@@ -68,8 +68,8 @@ class AppointmentRows {
     database
         .sql("""
             insert into appointment
-              (id, claim, on_day, at_time, minutes, with_whom, place, interpreter, about, made_by, made_at)
-            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+              (id, claim, on_day, at_time, minutes, with_whom, place, interpreter, about, hearing, made_by, made_at)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
             """)
         .param(made.id())
         .param(made.claim())
@@ -80,6 +80,7 @@ class AppointmentRows {
         .param(made.place().name())
         .param(made.interpreter())
         .param(made.about())
+        .param(made.hearing())
         .param(by)
         .param(Timestamp.from(at))
         .update();
@@ -122,6 +123,7 @@ class AppointmentRows {
         Place.valueOf(row.getString("place")),
         row.getString("interpreter"),
         row.getString("about"),
+        row.getBoolean("hearing"),
         here == null ? null : here.toInstant(),
         over == null ? null : Over.valueOf(over),
         row.getString("note"));

@@ -25,6 +25,7 @@ record AppointmentView(
     String place,
     @Nullable String interpreter,
     String about,
+    boolean hearing,
     @Nullable Instant hereSince,
     @Nullable String over,
     @Nullable String note) {
@@ -41,6 +42,7 @@ record AppointmentView(
         one.place().word(),
         one.interpreter(),
         works ? one.about() : "",
+        one.hearing(),
         one.hereSince(),
         one.over() == null ? null : one.over().name().toLowerCase(Locale.ROOT),
         works ? one.note() : null);

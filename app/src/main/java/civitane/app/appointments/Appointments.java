@@ -42,6 +42,7 @@ public class Appointments {
   private final Claims claims;
   private final ClaimLists claimLists;
   private final Households households;
+  private final Hearings hearings;
   private final Guard guard;
   private final Staff staff;
   private final AuditLog audit;
@@ -53,6 +54,7 @@ public class Appointments {
       Claims claims,
       ClaimLists claimLists,
       Households households,
+      Hearings hearings,
       Guard guard,
       Staff staff,
       AuditLog audit,
@@ -62,6 +64,7 @@ public class Appointments {
     this.claims = claims;
     this.claimLists = claimLists;
     this.households = households;
+    this.hearings = hearings;
     this.guard = guard;
     this.staff = staff;
     this.audit = audit;
@@ -74,6 +77,7 @@ public class Appointments {
    *
    * @param with the login of who meets them
    * @param interpreter into which language; empty where nobody interprets
+   * @param hearing whether it is one on which an appeal or a review is heard
    */
   public record Wished(
       LocalDate on,
@@ -82,7 +86,8 @@ public class Appointments {
       String with,
       Place place,
       String interpreter,
-      String about) {}
+      String about,
+      boolean hearing) {}
 
   /** The appointments of a day, without households that are not there for who looks; what for is for who works claims. */
   @Transactional(readOnly = true)
@@ -120,6 +125,10 @@ public class Appointments {
       throw Problem.wrong(with.name() + " does not work this household’s claims.");
     }
     var against = against(wished);
+    if (wished.hearing()) {
+      claims.impartial(with, number);
+      hearings.against(number, wished).ifPresent(against::add);
+    }
     if (!against.isEmpty()) {
       throw Problem.wrong(String.join(" ", against));
     }
@@ -130,22 +139,24 @@ public class Appointments {
           throw Problem.wrong(with.name() + " has another appointment from " + one.at() + " to "
               + one.ends() + ".");
         });
-    rows.add(
-        new Appointment(
-            UUID.randomUUID(),
-            number,
-            wished.on(),
-            wished.at(),
-            wished.minutes(),
-            with.login(),
-            wished.place(),
-            blank(wished.interpreter()),
-            wished.about().strip(),
-            null,
-            null,
-            null),
-        by.login(),
-        clock.instant());
+    var made = new Appointment(
+        UUID.randomUUID(),
+        number,
+        wished.on(),
+        wished.at(),
+        wished.minutes(),
+        with.login(),
+        wished.place(),
+        blank(wished.interpreter()),
+        wished.about().strip(),
+        wished.hearing(),
+        null,
+        null,
+        null);
+    rows.add(made, by.login(), clock.instant());
+    if (wished.hearing()) {
+      hearings.tell(by, made, with.name(), false);
+    }
     claims.note(
         by,
         number,
@@ -207,6 +218,9 @@ public class Appointments {
     }
     var came = over.code()
         .with(Argument.day(appointment.on()), Argument.told(note.isBlank() ? "—" : note.strip()));
+    if (over == Over.CALLED_OFF && appointment.hearing()) {
+      hearings.tell(by, appointment, staff.nameOf(appointment.with()), true);
+    }
     if (over == Over.MISSED) {
       claims.hear(by.actor(), appointment.claim(), Want.MISSED, came);
     } else {

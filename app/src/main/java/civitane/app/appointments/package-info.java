@@ -6,6 +6,8 @@
       "catalogue",
       "claims",
       "households",
+      "ledger",
+      "letters",
       "problems",
       "staff"
     })

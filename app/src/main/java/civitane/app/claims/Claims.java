@@ -136,7 +136,7 @@ public class Claims {
   }
 
   /** Refuses somebody who had a hand in the decision that an appeal is about. */
-  void impartial(Staff.Colleague who, String number) {
+  public void impartial(Staff.Colleague who, String number) {
     impartial(who, find(number));
   }
 

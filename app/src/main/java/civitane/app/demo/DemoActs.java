@@ -96,7 +96,8 @@ class DemoActs {
                 by.login(),
                 Place.COUNTER,
                 act.value() == null ? "" : act.value().asString(),
-                known(act.because())));
+                known(act.because()),
+                false));
     }
   }
 

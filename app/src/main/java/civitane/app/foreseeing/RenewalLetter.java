@@ -48,7 +48,8 @@ final class RenewalLetter {
         List.of(
             words.say("letter.renewal.ends", "until", until),
             words.say("letter.renewal.ask", "by", askBy),
-            words.say("letter.renewal.known")),
+            words.say("letter.renewal.known"),
+            words.say("letter.renewal.form")),
         awards.stream().map(award -> words.award(request.service(), award)).toList(),
         List.of(),
         List.of(),

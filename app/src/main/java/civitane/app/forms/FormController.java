@@ -1,6 +1,5 @@
 package civitane.app.forms;
 
-import civitane.app.claims.Claims;
 import civitane.app.determining.Screenings;
 import civitane.app.drafts.ApplicationView;
 import civitane.app.drafts.Applications;
@@ -13,7 +12,6 @@ import civitane.app.staff.Staff;
 import civitane.core.rules.Entitlement;
 import civitane.core.services.Services;
 import civitane.packet.Fault;
-import civitane.packet.PacketWriter;
 import civitane.packet.form.FormFault;
 import civitane.packet.form.FormReader;
 import civitane.packet.form.FormWriter;
@@ -34,7 +32,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.json.JsonMapper;
 
 import static civitane.core.facts.Known.known;
 
@@ -48,8 +45,7 @@ class FormController {
   private final FormReader reader;
   private final PrintedForms printed;
   private final Scans scans;
-  private final Claims claims;
-  private final JsonMapper json;
+  private final FormAgain again;
   private final Staff staff;
   private final Clock clock;
 
@@ -61,8 +57,7 @@ class FormController {
       FormReader reader,
       PrintedForms printed,
       Scans scans,
-      Claims claims,
-      JsonMapper json,
+      FormAgain again,
       Staff staff,
       Clock clock) {
     this.applications = applications;
@@ -72,8 +67,7 @@ class FormController {
     this.reader = reader;
     this.printed = printed;
     this.scans = scans;
-    this.claims = claims;
-    this.json = json;
+    this.again = again;
     this.staff = staff;
     this.clock = clock;
   }
@@ -120,15 +114,7 @@ class FormController {
   @GetMapping("/api/claims/{number}/form")
   @PreAuthorize(May.WORK_CLAIMS)
   ResponseEntity<byte[]> again(@PathVariable String number) {
-    var packet = claims.facts(number).packet();
-    var service = packet.requests().get(0).service();
-    return pdf(
-        writer.write(
-            service(service),
-            json.readTree(PacketWriter.written(packet)),
-            LocalDate.now(clock),
-            Language.of(packet.language())),
-        number + ".pdf");
+    return pdf(again.of(number), number + ".pdf");
   }
 
   /** Takes a form that was filled in: without a fault it becomes a draft with an acknowledgement, else every fault is told. */

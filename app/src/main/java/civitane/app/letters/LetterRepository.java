@@ -69,6 +69,7 @@ interface LetterRepository extends JpaRepository<StoredLetter, UUID> {
 
   /** Keeps the pages of a letter, unless somebody else has printed it meanwhile. */
   @Modifying
-  @Query("update StoredLetter l set l.pdf = :pdf where l.id = :id and l.pdf is null")
-  int print(UUID id, byte[] pdf);
+  @Query(
+      "update StoredLetter l set l.pdf = :pdf, l.enclosed = :enclosed where l.id = :id and l.pdf is null")
+  int print(UUID id, byte[] pdf, byte @Nullable [] enclosed);
 }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -24,6 +25,7 @@ public class Letters {
   private final LetterRepository repository;
   private final LetterPrinter printer;
   private final Codes codes;
+  private final ObjectProvider<Enclosing> enclosing;
   private final AuditLog audit;
   private final Jobs jobs;
   private final TransactionTemplate inTransaction;
@@ -34,6 +36,7 @@ public class Letters {
       LetterRepository repository,
       LetterPrinter printer,
       Codes codes,
+      ObjectProvider<Enclosing> enclosing,
       AuditLog audit,
       Jobs jobs,
       TransactionTemplate inTransaction,
@@ -42,6 +45,7 @@ public class Letters {
     this.repository = repository;
     this.printer = printer;
     this.codes = codes;
+    this.enclosing = enclosing;
     this.audit = audit;
     this.jobs = jobs;
     this.inTransaction = inTransaction;
@@ -125,13 +129,22 @@ public class Letters {
     return known(pages);
   }
 
+  /** What goes with a letter in its envelope; empty where nothing does. */
+  public Optional<byte[]> enclosed(UUID id) {
+    return Optional.ofNullable(find(id).enclosed());
+  }
+
   /** Prints a letter that is not printed yet; nothing is held in the database while its pages are made. */
   void print(UUID id) {
     var letter = find(id);
     if (letter.pdf() == null) {
       var text = json.readValue(letter.says(), LetterText.class);
       var pages = printer.print(text, letter.code(), letter.writtenOn());
-      inTransaction.executeWithoutResult(status -> repository.print(id, pages));
+      var enclosed = enclosing.stream()
+          .flatMap(one -> one.with(letter.kind(), letter.about()).stream())
+          .findFirst()
+          .orElse(null);
+      inTransaction.executeWithoutResult(status -> repository.print(id, pages, enclosed));
     }
   }
 

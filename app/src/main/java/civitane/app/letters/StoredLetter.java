@@ -20,6 +20,7 @@ class StoredLetter {
   private String code;
   private String says;
   private byte @Nullable [] pdf;
+  private byte @Nullable [] enclosed;
   private LocalDate writtenOn;
   private int occasion;
   private @Nullable Instant leftAt;
@@ -76,6 +77,10 @@ class StoredLetter {
 
   byte @Nullable [] pdf() {
     return pdf == null ? null : pdf.clone();
+  }
+
+  byte @Nullable [] enclosed() {
+    return enclosed == null ? null : enclosed.clone();
   }
 
   LocalDate writtenOn() {

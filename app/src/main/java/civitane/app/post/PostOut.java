@@ -151,8 +151,12 @@ public class PostOut {
     var merger = new PDFMergerUtility();
     var pages = new ByteArrayOutputStream();
     merger.setDestinationStream(pages);
-    laid.forEach(letter ->
-        merger.addSource(new RandomAccessReadBuffer(letters.pdf(by.actor(), letter.id()))));
+    for (var letter : laid) {
+      merger.addSource(new RandomAccessReadBuffer(letters.pdf(by.actor(), letter.id())));
+      letters
+          .enclosed(letter.id())
+          .ifPresent(enclosed -> merger.addSource(new RandomAccessReadBuffer(enclosed)));
+    }
     try {
       merger.mergeDocuments(IOUtils.createMemoryOnlyStreamCache());
     } catch (IOException e) {

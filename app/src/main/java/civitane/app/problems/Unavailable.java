@@ -64,17 +64,20 @@ class Unavailable extends OncePerRequestFilter {
   private static boolean isOfTheDatabase(Throwable thrown) {
     for (Throwable one = thrown; one != null; one = cause(one)) {
       if (one instanceof SQLTransientException
-          || one instanceof SQLException failed && isGone(failed.getSQLState())) {
+          || one instanceof SQLException failed && isGone(failed)) {
         return true;
       }
     }
     return false;
   }
 
-  private static boolean isGone(@Nullable String state) {
-    return state != null
-        && state.length() >= STATE_CLASS
-        && (GAVE_UP.contains(state) || GONE.contains(state.substring(0, STATE_CLASS)));
+  /** What has no SQLSTATE the database never said: the line was gone before it could be asked. */
+  private static boolean isGone(SQLException failed) {
+    var state = failed.getSQLState();
+    return state == null
+        || state.length() < STATE_CLASS
+        || GAVE_UP.contains(state)
+        || GONE.contains(state.substring(0, STATE_CLASS));
   }
 
   private static Throwable root(Throwable thrown) {

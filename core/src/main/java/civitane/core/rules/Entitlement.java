@@ -10,6 +10,7 @@ import civitane.core.rates.RateBook;
 import civitane.core.reasons.ReasonCode;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * Something a household can ask for: its questions and its rules, in one place.
@@ -114,6 +115,11 @@ public interface Entitlement<A extends Record> {
       }
     }
     return whose;
+  }
+
+  /** How many days before a hearing it has to be told of; empty where none is held. */
+  default OptionalInt hearingNotice(RateBook rates) {
+    return OptionalInt.empty();
   }
 
   /** The record of answers to nothing. */

@@ -19,6 +19,7 @@ import civitane.core.time.LastDay;
 import civitane.core.time.WorkingDays;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.OptionalInt;
 
 import static civitane.core.facts.Known.known;
 
@@ -58,6 +59,11 @@ public final class DecisionAppeal implements Entitlement<DecisionAppealAnswers> 
   @Override
   public QuickCheck quickCheck() {
     return QuickCheck.of("noticeOn", "deliveredOn", "kind", "grounds", "lateReason", "keepPaying");
+  }
+
+  @Override
+  public OptionalInt hearingNotice(RateBook rates) {
+    return OptionalInt.of(DecisionAppealTerms.of(rates).hearingNoticeDays());
   }
 
   @Override

@@ -6,6 +6,7 @@ import civitane.core.awards.What;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Statement;
 import civitane.core.money.Amount;
+import civitane.core.rates.RateBook;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Argument.Missing;
 import civitane.core.reasons.ReasonCode;
@@ -22,12 +23,15 @@ import civitane.core.rules.TimeLimit;
 import civitane.core.services.valuereview.ValueReviewAnswers.ComparableSale;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
 import static civitane.core.facts.Known.known;
 
 /** The owner disputes the assessed value of a property. */
 public final class ValueReview implements Entitlement<ValueReviewAnswers> {
+  /** A hearing is told of so many days ahead; the statute says it, and not the rate book. */
+  private static final int HEARING_NOTICE = 14;
 
   @Override
   public List<Statement> ownStatements() {
@@ -70,6 +74,11 @@ public final class ValueReview implements Entitlement<ValueReviewAnswers> {
   public ValueReviewAids aids(Situation<ValueReviewAnswers> it) {
     var sales = sales(it.answers(), ValueReviewTerms.of(it.rates()));
     return new ValueReviewAids(sales == null ? null : sales.byPlace());
+  }
+
+  @Override
+  public OptionalInt hearingNotice(RateBook rates) {
+    return OptionalInt.of(HEARING_NOTICE);
   }
 
   @Override
