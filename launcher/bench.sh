@@ -17,6 +17,7 @@ if [ "${1:-}" = desk ]; then
     "http://127.0.0.1:${port:-8480}" "$pg_url?options=-c%20jit=off" "$@"
 fi
 if [ "${1:-}" = faults ]; then
+  shift
   [ "$(id -u)" = 0 ] || fail "faults needs root: it makes a small disk of its own, to fill it"
   need_packages
   build_app
@@ -27,7 +28,7 @@ if [ "${1:-}" = faults ]; then
   trap 'umount -l "$disk"; rmdir "$disk"' EXIT
   chown postgres:postgres "$disk"
   java -cp "bench/target/bench-0.2.0.jar:bench/target/lib/*" civitane.bench.faults.FaultsRun "$home" "$disk" \
-    "$(postgres_bin)" app/target/app-0.2.0-exec.jar "standins/target/standins-0.2.0.jar:standins/target/lib/*" runuser -u postgres --
+    "$(postgres_bin)" app/target/app-0.2.0-exec.jar "standins/target/standins-0.2.0.jar:standins/target/lib/*" postgres "$@"
   exit
 fi
 exec java -cp "bench/target/bench-0.2.0.jar:bench/target/lib/*" org.openjdk.jmh.Main "$@"

@@ -1,10 +1,9 @@
 package civitane.app.appointments;
 
+import civitane.app.letters.HouseholdLetter;
 import civitane.app.letters.LetterText;
-import civitane.app.letters.Recipient;
 import civitane.core.facts.Acting;
 import civitane.core.facts.Packet;
-import civitane.core.services.Services;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.time.format.DateTimeFormatter;
@@ -35,31 +34,22 @@ final class HearingLetter {
       Appointment hearing,
       String with,
       boolean isOff) {
-    var language = Language.of(packet.language());
-    var words = Words.in(language);
-    var household = packet.household();
-    var request = packet.requests().get(0);
-    return new LetterText(
-        KIND,
-        hearing.claim(),
-        occasion,
-        language,
-        words.say(
-            isOff ? "letter.hearing.titleOff" : "letter.hearing.title",
-            "service",
-            words.title(request.service())),
-        household.applicant().fullName(),
-        Recipient.lines(
-            household, acting, Services.isPrivate(request, household), words, packet.asOf()),
-        household.applicant().readsLargePrint(),
-        isOff ? List.of(off(words, hearing)) : paragraphs(words, hearing, with),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(words.say(
-            isOff ? "letter.hearing.again" : "letter.hearing.cannot", "number", hearing.claim())),
-        List.of(),
-        List.of());
+    var words = Words.in(Language.of(packet.language()));
+    return new HouseholdLetter(
+            KIND,
+            hearing.claim(),
+            occasion,
+            packet,
+            acting,
+            words,
+            words.say(
+                isOff ? "letter.hearing.titleOff" : "letter.hearing.title",
+                "service",
+                words.title(packet.requests().get(0).service())))
+        .says(isOff ? List.of(off(words, hearing)) : paragraphs(words, hearing, with))
+        .ends(List.of(words.say(
+            isOff ? "letter.hearing.again" : "letter.hearing.cannot", "number", hearing.claim())))
+        .text();
   }
 
   private static List<String> paragraphs(Words words, Appointment hearing, String with) {

@@ -1,14 +1,13 @@
 package civitane.app.corrections;
 
 import civitane.app.closures.DeclaredClosure;
+import civitane.app.letters.HouseholdLetter;
 import civitane.app.letters.LetterText;
-import civitane.app.letters.Recipient;
 import civitane.core.claims.Claim;
 import civitane.core.claims.Item;
 import civitane.core.claims.ItemKind;
 import civitane.core.facts.Acting;
 import civitane.core.facts.Packet;
-import civitane.core.services.Services;
 import civitane.words.Language;
 import civitane.words.Voice;
 import civitane.words.Words;
@@ -87,38 +86,35 @@ final class CorrectionLetter {
 
   private LetterText text(
       String kind, int occasion, String intro, Map<Item, String> asked, LocalDate until) {
-    var household = packet.household();
-    var alone = Services.isPrivate(packet.requests().get(0), household);
     var paragraphs = new ArrayList<>(List.of(intro));
     if (language != Language.EN
         && asked.values().stream().anyMatch(settles -> !settles.isEmpty())) {
       paragraphs.add(words.say("letter.asWritten"));
     }
-    return new LetterText(
-        kind,
-        claim.number(),
-        occasion,
-        language,
-        words.say(
-            "letter." + kind + ".title",
-            "service",
-            words.title(packet.requests().get(0).service())),
-        household.applicant().fullName(),
-        Recipient.lines(household, acting, alone, words, packet.asOf()),
-        household.applicant().readsLargePrint(),
-        paragraphs,
-        List.of(),
-        asked.entrySet().stream().map(one -> line(one.getKey(), one.getValue())).toList(),
-        List.of(),
-        List.of(
+    return new HouseholdLetter(
+            kind,
+            claim.number(),
+            occasion,
+            packet,
+            acting,
+            words,
+            words.say(
+                "letter." + kind + ".title",
+                "service",
+                words.title(packet.requests().get(0).service())))
+        .says(paragraphs)
+        .because(asked.entrySet().stream()
+            .map(one -> line(one.getKey(), one.getValue()))
+            .toList())
+        .ends(List.of(
             words.say("letter.request.how", "number", claim.number()),
-            words.say("letter.request.time", "until", until)),
-        List.of(),
-        asked.keySet().stream()
+            words.say("letter.request.time", "until", until)))
+        .asksFor(asked.keySet().stream()
             .filter(item -> kind.equals("request") && item.want().kind() == ItemKind.PAPER)
             .map(item -> new LetterText.ReplySheet(
                 item.id(), words.say(item.want().reasons(), Voice.LETTER)))
-            .toList());
+            .toList())
+        .text();
   }
 
   private String line(Item item, String settles) {

@@ -1,13 +1,12 @@
 package civitane.app.decisions;
 
+import civitane.app.letters.HouseholdLetter;
 import civitane.app.letters.LetterText;
-import civitane.app.letters.Recipient;
 import civitane.core.awards.Award;
 import civitane.core.awards.What;
 import civitane.core.facts.Acting;
 import civitane.core.facts.Packet;
 import civitane.core.rules.Result;
-import civitane.core.services.Services;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.time.LocalDate;
@@ -46,30 +45,16 @@ final class AdjustmentsSheet {
 
   private static LetterText text(
       String number, int occasion, Packet packet, Award award, Collection<Acting> acting) {
-    var household = packet.household();
     var student = WORDS.who(known(award.forWhom()));
     var from = award.from() == null ? packet.asOf() : award.from();
-    return new LetterText(
-        LETTER,
-        number,
-        occasion,
-        Language.EN,
-        say("title", "name", student),
-        household.applicant().fullName(),
-        Recipient.lines(
-            household,
-            acting,
-            Services.isPrivate(packet.requests().get(0), household),
-            WORDS,
-            packet.asOf()),
-        household.applicant().readsLargePrint(),
-        List.of(say("intro", "name", student), since(from, award.until())),
-        award.details().stream().map(detail -> WORDS.capital(WORDS.say(detail))).toList(),
-        List.of(),
-        List.of(),
-        List.of(say("notWhy", "name", student), say("ask", "number", number)),
-        List.of(),
-        List.of());
+    return new HouseholdLetter(
+            LETTER, number, occasion, packet, acting, WORDS, say("title", "name", student))
+        .says(List.of(say("intro", "name", student), since(from, award.until())))
+        .grants(award.details().stream()
+            .map(detail -> WORDS.capital(WORDS.say(detail)))
+            .toList())
+        .ends(List.of(say("notWhy", "name", student), say("ask", "number", number)))
+        .text();
   }
 
   private static String since(LocalDate from, @Nullable LocalDate until) {

@@ -1,7 +1,7 @@
 package civitane.app.decisions;
 
+import civitane.app.letters.HouseholdLetter;
 import civitane.app.letters.LetterText;
-import civitane.app.letters.Recipient;
 import civitane.app.money.Overpayment;
 import civitane.app.money.Settlement;
 import civitane.core.awards.Award;
@@ -12,7 +12,6 @@ import civitane.core.facts.PaymentMethod;
 import civitane.core.reasons.Argument;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
-import civitane.core.services.Services;
 import civitane.words.Language;
 import civitane.words.Voice;
 import civitane.words.Words;
@@ -71,26 +70,20 @@ final class DecisionLetter {
       @Nullable String reason,
       Settlement settlement,
       LocalDate appealableUntil) {
-    return new LetterText(
-        Decisions.LETTER,
-        number,
-        occasion,
-        language,
-        say("title", "service", words.title(result.service())),
-        packet.household().applicant().fullName(),
-        Recipient.lines(packet.household(), acting, isPrivate(), words, packet.asOf()),
-        packet.household().applicant().readsLargePrint(),
-        paragraphs(grant, reason),
-        grant ? granted() : List.of(),
-        reasons(grant),
-        grant ? figures() : List.of(),
-        closing(grant, settlement, appealableUntil),
-        List.of(),
-        List.of());
-  }
-
-  private boolean isPrivate() {
-    return Services.isPrivate(packet.requests().get(0), packet.household());
+    return new HouseholdLetter(
+            Decisions.LETTER,
+            number,
+            occasion,
+            packet,
+            acting,
+            words,
+            say("title", "service", words.title(result.service())))
+        .says(paragraphs(grant, reason))
+        .grants(grant ? granted() : List.of())
+        .because(reasons(grant))
+        .reckons(grant ? figures() : List.of())
+        .ends(closing(grant, settlement, appealableUntil))
+        .text();
   }
 
   private List<String> paragraphs(boolean grant, @Nullable String reason) {

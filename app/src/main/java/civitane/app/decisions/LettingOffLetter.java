@@ -1,12 +1,11 @@
 package civitane.app.decisions;
 
+import civitane.app.letters.HouseholdLetter;
 import civitane.app.letters.LetterText;
-import civitane.app.letters.Recipient;
 import civitane.core.facts.Acting;
 import civitane.core.facts.Packet;
 import civitane.core.money.Amount;
 import civitane.core.reasons.Argument;
-import civitane.core.services.Services;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.util.Collection;
@@ -46,21 +45,18 @@ final class LettingOffLetter {
    * @param because why, as it was written
    */
   LetterText text(int occasion, String ref, Amount before, Amount off, String because) {
-    var household = packet.household();
     var request = packet.requests().get(0);
     var left = before.minus(off);
     var why = say("why", "because", because);
-    return new LetterText(
-        LETTER,
-        number,
-        occasion,
-        language,
-        say(left.isZero() ? "title.all" : "title.part"),
-        household.applicant().fullName(),
-        Recipient.lines(
-            household, acting, Services.isPrivate(request, household), words, packet.asOf()),
-        household.applicant().readsLargePrint(),
-        List.of(
+    return new HouseholdLetter(
+            LETTER,
+            number,
+            occasion,
+            packet,
+            acting,
+            words,
+            say(left.isZero() ? "title.all" : "title.part"))
+        .says(List.of(
             say(
                 "intro",
                 "much",
@@ -70,15 +66,11 @@ final class LettingOffLetter {
                 "service",
                 words.title(request.service())),
             say("off", "off", Argument.once(off)),
-            language == Language.EN ? why : why + " " + words.say("letter.asWritten")),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(
+            language == Language.EN ? why : why + " " + words.say("letter.asWritten")))
+        .ends(List.of(
             left.isZero() ? say("nothing") : say("left", "left", Argument.once(left)),
-            say("nothingElse", "number", number)),
-        List.of(),
-        List.of());
+            say("nothingElse", "number", number)))
+        .text();
   }
 
   private String say(String key, Object... namesAndValues) {

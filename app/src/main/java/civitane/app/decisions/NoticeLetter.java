@@ -1,7 +1,7 @@
 package civitane.app.decisions;
 
+import civitane.app.letters.HouseholdLetter;
 import civitane.app.letters.LetterText;
-import civitane.app.letters.Recipient;
 import civitane.core.awards.Award;
 import civitane.core.awards.Overpaid;
 import civitane.core.facts.Acting;
@@ -9,7 +9,6 @@ import civitane.core.facts.Packet;
 import civitane.core.reasons.Argument;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Result;
-import civitane.core.services.Services;
 import civitane.words.Language;
 import civitane.words.Voice;
 import civitane.words.Words;
@@ -24,7 +23,6 @@ final class NoticeLetter {
   private final Packet packet;
   private final Result result;
   private final Collection<Acting> acting;
-  private final Language language;
   private final Words words;
 
   /** @param acting who acts for the household */
@@ -33,8 +31,7 @@ final class NoticeLetter {
     this.packet = packet;
     this.result = result;
     this.acting = acting;
-    this.language = Language.of(packet.language());
-    this.words = Words.in(language);
+    this.words = Words.in(Language.of(packet.language()));
   }
 
   /**
@@ -52,26 +49,20 @@ final class NoticeLetter {
       List<Award> after,
       List<Overpaid.Stretch> over,
       LocalDate until) {
-    var household = packet.household();
-    var alone = Services.isPrivate(packet.requests().get(0), household);
-    return new LetterText(
-        Notices.LETTER,
-        number,
-        occasion,
-        language,
-        say("title", "service", words.title(result.service())),
-        household.applicant().fullName(),
-        Recipient.lines(household, acting, alone, words, packet.asOf()),
-        household.applicant().readsLargePrint(),
-        List.of(
+    return new HouseholdLetter(
+            Notices.LETTER,
+            number,
+            occasion,
+            packet,
+            acting,
+            words,
+            say("title", "service", words.title(result.service())))
+        .says(List.of(
             say("intro", "date", decidedOn, "before", said(before), "after", said(after)),
-            say("why")),
-        List.of(),
-        reasons(!after.isEmpty()),
-        List.of(),
-        closing(over, until),
-        List.of(),
-        List.of());
+            say("why")))
+        .because(reasons(!after.isEmpty()))
+        .ends(closing(over, until))
+        .text();
   }
 
   private List<String> closing(List<Overpaid.Stretch> over, LocalDate until) {

@@ -1,11 +1,10 @@
 package civitane.app.foreseeing;
 
+import civitane.app.letters.HouseholdLetter;
 import civitane.app.letters.LetterText;
-import civitane.app.letters.Recipient;
 import civitane.core.awards.Award;
 import civitane.core.facts.Acting;
 import civitane.core.facts.Packet;
-import civitane.core.services.Services;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.time.LocalDate;
@@ -31,30 +30,24 @@ final class RenewalLetter {
       List<Award> awards,
       LocalDate until,
       LocalDate askBy) {
-    var language = Language.of(packet.language());
-    var words = Words.in(language);
-    var household = packet.household();
+    var words = Words.in(Language.of(packet.language()));
     var request = packet.requests().get(0);
-    return new LetterText(
-        "renewal",
-        claim,
-        occasion,
-        language,
-        words.say("letter.renewal.title", "service", words.title(request.service())),
-        household.applicant().fullName(),
-        Recipient.lines(
-            household, acting, Services.isPrivate(request, household), words, packet.asOf()),
-        household.applicant().readsLargePrint(),
-        List.of(
+    return new HouseholdLetter(
+            "renewal",
+            claim,
+            occasion,
+            packet,
+            acting,
+            words,
+            words.say("letter.renewal.title", "service", words.title(request.service())))
+        .says(List.of(
             words.say("letter.renewal.ends", "until", until),
             words.say("letter.renewal.ask", "by", askBy),
             words.say("letter.renewal.known"),
-            words.say("letter.renewal.form")),
-        awards.stream().map(award -> words.award(request.service(), award)).toList(),
-        List.of(),
-        List.of(),
-        List.of(words.say("letter.renewal.how", "number", claim)),
-        List.of(),
-        List.of());
+            words.say("letter.renewal.form")))
+        .grants(
+            awards.stream().map(award -> words.award(request.service(), award)).toList())
+        .ends(List.of(words.say("letter.renewal.how", "number", claim)))
+        .text();
   }
 }

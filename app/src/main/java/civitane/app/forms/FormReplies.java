@@ -9,6 +9,7 @@ import civitane.app.papers.Replying;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Person;
 import civitane.packet.form.OtherForm;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -19,36 +20,46 @@ import org.springframework.stereotype.Component;
 /** Forms of others that come back: each is a paper of the person it is about, for the claim that wants it. */
 @Component
 class FormReplies implements Replying {
+  private final FormRows rows;
   private final FormsOut forms;
   private final Applications applications;
   private final Claims claims;
   private final ClaimLists claimLists;
+  private final Clock clock;
 
-  FormReplies(FormsOut forms, Applications applications, Claims claims, ClaimLists claimLists) {
+  FormReplies(
+      FormRows rows,
+      FormsOut forms,
+      Applications applications,
+      Claims claims,
+      ClaimLists claimLists,
+      Clock clock) {
+    this.rows = rows;
     this.forms = forms;
     this.applications = applications;
     this.claims = claims;
     this.claimLists = claimLists;
+    this.clock = clock;
   }
 
   @Override
   public Optional<Reply> to(ReplyCode code) {
-    return forms.back(code.code()).flatMap(this::to);
+    return rows.of(code.code()).flatMap(this::to);
   }
 
-  Optional<Reply> to(FormsOut.Back back) {
+  Optional<Reply> to(FormRows.Kept back) {
     return claim(back.application(), back.form())
         .map(claim ->
             new Reply(claim, null, kind(back.form()), person(claim, back), null, back.asked()));
   }
 
   /** Whom a form is about, by name. */
-  String about(FormsOut.Back back) {
+  String about(FormRows.Kept back) {
     return applications.view(back.application()).draft().name(back.person());
   }
 
   /** Whether the household still allows that they are asked. */
-  boolean isAllowed(FormsOut.Back back, LocalDate on) {
+  boolean isAllowed(FormRows.Kept back, LocalDate on) {
     var reply = to(back);
     if (reply.isEmpty()) {
       return applications
@@ -64,7 +75,7 @@ class FormReplies implements Replying {
 
   @Override
   public void came(ReplyCode code) {
-    forms.came(code.code());
+    rows.came(code.code(), clock.instant());
   }
 
   /** The claim of the application that asks for what the form is about; else its first. */
@@ -106,7 +117,7 @@ class FormReplies implements Replying {
   }
 
   /** People have other ids in a claim than in the draft that it came from: they are found by their name. */
-  private @Nullable String person(String claim, FormsOut.Back back) {
+  private @Nullable String person(String claim, FormRows.Kept back) {
     var name = about(back);
     return claims.facts(claim).packet().household().people().stream()
         .filter(person -> person.fullName().equals(name))

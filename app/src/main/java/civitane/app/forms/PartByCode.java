@@ -30,6 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class PartByCode {
+  private final FormRows rows;
   private final FormsOut forms;
   private final FormReplies replies;
   private final Bringing bringing;
@@ -38,12 +39,14 @@ public class PartByCode {
   private final Clock clock;
 
   PartByCode(
+      FormRows rows,
       FormsOut forms,
       FormReplies replies,
       Bringing bringing,
       Jobs jobs,
       AuditLog audit,
       Clock clock) {
+    this.rows = rows;
     this.forms = forms;
     this.replies = replies;
     this.bringing = bringing;
@@ -72,16 +75,15 @@ public class PartByCode {
   /** What is asked by a code, however it was typed; empty where there is no such code. */
   @Transactional(readOnly = true)
   public Optional<Part> of(String code) {
-    return forms
-        .back(Codes.grouped(code))
-        .map(back -> new Part(back.form(), replies.about(back), back.asked(), standing(back)));
+    return rows.of(Codes.grouped(code))
+        .map(out -> new Part(out.form(), replies.about(out), out.asked(), standing(out)));
   }
 
-  private Standing standing(FormsOut.Back back) {
-    if (back.came()) {
+  private Standing standing(FormRows.Kept out) {
+    if (out.came()) {
       return Standing.CAME;
     }
-    return replies.isAllowed(back, LocalDate.now(clock)) ? Standing.OPEN : Standing.ENDED;
+    return replies.isAllowed(out, LocalDate.now(clock)) ? Standing.OPEN : Standing.ENDED;
   }
 
   /**
@@ -90,33 +92,33 @@ public class PartByCode {
    * @param by who filled it in, as they are called
    */
   public Standing answer(String code, String by, Map<String, String> answers, Language language) {
-    var back = forms.back(Codes.grouped(code)).orElseThrow();
-    var form = forms.written(back, replies.about(back), language, answers);
+    var out = rows.of(Codes.grouped(code)).orElseThrow();
+    var filled = forms.written(out, replies.about(out), language, answers);
     try {
-      return answer(code, by, new ByteArrayInputStream(form));
+      return answer(code, by, new ByteArrayInputStream(filled));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
   /** Takes the form itself, filled in, as a file or photographed. */
-  public Standing answer(String code, String by, InputStream form) throws IOException {
-    var back = forms.back(Codes.grouped(code)).orElseThrow();
-    var standing = standing(back);
+  public Standing answer(String code, String by, InputStream filled) throws IOException {
+    var out = rows.of(Codes.grouped(code)).orElseThrow();
+    var standing = standing(out);
     if (standing == Standing.OPEN) {
-      bringing.keep(form, kept -> keep(back, kept, by));
+      bringing.keep(filled, kept -> keep(out, kept, by));
     }
     return standing == Standing.ENDED ? standing : Standing.CAME;
   }
 
-  private void keep(FormsOut.Back back, Bringing.Kept kept, String by) {
-    if (forms.answered(back, kept, by)) {
-      jobs.soon(FilingOfParts.KIND, back.id().toString());
+  private void keep(FormRows.Kept out, Bringing.Kept kept, String by) {
+    if (rows.answered(out, kept, by, clock.instant())) {
+      jobs.soon(FilingOfParts.KIND, out.id().toString());
       audit.record(
-          new Actor.ThirdParty(back.asked()).written(),
+          new Actor.ThirdParty(out.asked()).written(),
           "form answered by code",
-          back.application().toString(),
-          back.form().word());
+          out.application().toString(),
+          out.form().word());
     }
   }
 
@@ -124,22 +126,21 @@ public class PartByCode {
   @EventListener
   @Transactional(propagation = Propagation.MANDATORY)
   public void on(ApplicationLodged lodged) {
-    forms.waiting(lodged.application()).forEach(id -> jobs.soon(FilingOfParts.KIND, id.toString()));
+    rows.waiting(lodged.application()).forEach(id -> jobs.soon(FilingOfParts.KIND, id.toString()));
   }
 
   /** Files an answer, once, as soon as there is a claim. */
   @Transactional
   void file(UUID id) {
-    forms
-        .unfiled(id)
-        .ifPresent(unfiled -> replies.to(unfiled.back()).ifPresent(reply -> {
+    rows.unfiled(id)
+        .ifPresent(unfiled -> replies.to(unfiled.form()).ifPresent(reply -> {
           var by = DeskWords.WORDS.say("letter.other.by", "name", unfiled.by());
           bringing.file(
-              new Actor.ThirdParty(unfiled.back().asked()),
+              new Actor.ThirdParty(unfiled.form().asked()),
               reply.claim(),
               unfiled.answer(),
               new Papers.Filing(null, reply.kind(), reply.person(), null, "", by, reply.sender()));
-          forms.filed(id);
+          rows.filed(id, clock.instant());
         }));
   }
 }

@@ -1,14 +1,13 @@
 package civitane.app.lodging;
 
 import civitane.app.claims.ClaimLists;
+import civitane.app.letters.HouseholdLetter;
 import civitane.app.letters.LetterText;
-import civitane.app.letters.Recipient;
 import civitane.core.facts.Acting;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Signature;
 import civitane.core.reasons.Argument.Missing;
-import civitane.core.services.Services;
 import civitane.core.time.LastDay;
 import civitane.words.Language;
 import civitane.words.Words;
@@ -26,15 +25,13 @@ public final class Receipt {
   private final Packet packet;
   private final Collection<Acting> acting;
   private final LastDay lastDays;
-  private final Language language;
   private final Words words;
 
   private Receipt(Packet packet, Collection<Acting> acting, LastDay lastDays) {
     this.packet = packet;
     this.acting = acting;
     this.lastDays = lastDays;
-    this.language = Language.of(packet.language());
-    this.words = Words.in(language);
+    this.words = Words.in(Language.of(packet.language()));
   }
 
   /** A claim as it was lodged, with what the rules miss. */
@@ -110,11 +107,6 @@ public final class Receipt {
   }
 
   /** What one asks for alone has a receipt of its own. */
-  private boolean isPrivate() {
-    return packet.requests().stream()
-        .allMatch(request -> Services.isPrivate(request, packet.household()));
-  }
-
   private String answer(ClaimLists.LodgedClaim claim) {
     return say(claim.urgent() ? "receipt.urgent" : "receipt.answer", "date", claim.dueOn());
   }
@@ -136,22 +128,12 @@ public final class Receipt {
       List<String> paragraphs,
       List<LetterText.Figure> figures,
       List<String> closing) {
-    return new LetterText(
-        kind,
-        number,
-        1,
-        language,
-        say(kind + ".title"),
-        packet.household().applicant().fullName(),
-        Recipient.lines(packet.household(), acting, isPrivate(), words, packet.asOf()),
-        packet.household().applicant().readsLargePrint(),
-        paragraphs,
-        List.of(),
-        List.of(),
-        figures,
-        closing,
-        new ReadThrough(packet, words).lines(),
-        List.of());
+    return new HouseholdLetter(kind, number, 1, packet, acting, words, say(kind + ".title"))
+        .says(paragraphs)
+        .reckons(figures)
+        .ends(closing)
+        .repeats(new ReadThrough(packet, words).lines())
+        .text();
   }
 
   private String say(String key, Object... namesAndValues) {

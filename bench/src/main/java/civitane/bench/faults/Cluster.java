@@ -11,6 +11,7 @@ import java.util.List;
 /** A PostgreSQL of its own on a small disk of its own, that can crash, and whose disk can be filled. */
 final class Cluster {
   private static final int PIECE = 1 << 20;
+  private static final int BLOCK = 1 << 12;
 
   private final List<String> as;
   private final Path programmes;
@@ -81,14 +82,23 @@ final class Cluster {
     run("pg_ctl", "-D", data().toString(), "-m", "fast", "stop");
   }
 
-  /** Fills its disk, but for so many megabytes. */
-  void fill(int left) throws IOException {
+  /** Fills its disk to the last block. */
+  void fill() throws IOException {
     try (var file = new RandomAccessFile(filling().toFile(), "rw")) {
-      var piece = new byte[PIECE];
-      while (Files.getFileStore(disk).getUsableSpace() >= (left + 1L) * PIECE) {
+      for (var size = PIECE; size >= BLOCK; size /= 2) {
+        fill(file, new byte[size]);
+      }
+    }
+  }
+
+  private static void fill(RandomAccessFile file, byte[] piece) {
+    try {
+      while (true) {
         file.seek(file.length());
         file.write(piece);
       }
+    } catch (IOException e) {
+      // No room for so much any more.
     }
   }
 

@@ -29,9 +29,6 @@ public final class FaultsRun implements AutoCloseable {
   /** Between one fault and the next. Seconds. */
   private static final int APART = 90;
 
-  /** Megabytes: less than anything new needs. */
-  private static final int DISK_LEFT = 1;
-
   private final Path folder;
   private final Cluster cluster;
   private final Line line;
@@ -65,10 +62,11 @@ public final class FaultsRun implements AutoCloseable {
 
   /**
    * Where logs go, a folder on a small disk, PostgreSQL's programmes, the application, the class path of what stands in
-   * for the registers, and what runs a command as the user whose database it is.
+   * for the registers, the user whose database it is, and the names of what is to fail, where not all of it.
    */
   public static void main(String[] arguments) throws Exception {
-    var as = List.of(arguments).subList(5, arguments.length);
+    var as = List.of("runuser", "-u", arguments[5], "--");
+    var only = List.of(arguments).subList(6, arguments.length);
     try (var run = new FaultsRun(
         Path.of(arguments[0]),
         Path.of(arguments[1]),
@@ -76,7 +74,9 @@ public final class FaultsRun implements AutoCloseable {
         as,
         Path.of(arguments[3]),
         arguments[4])) {
-      run.run();
+      run.run(run.faults().stream()
+          .filter(fault -> only.isEmpty() || only.contains(fault.name()))
+          .toList());
     }
     System.exit(0);
   }
@@ -118,33 +118,44 @@ public final class FaultsRun implements AutoCloseable {
     void done() throws Exception;
   }
 
-  private void run() throws Exception {
+  /**
+   * Something that fails.
+   *
+   * @param name by which it is chosen
+   * @param seconds after which it is put right
+   */
+  private record Fault(String name, String what, int seconds, Doing breaks, Doing mends) {}
+
+  private List<Fault> faults() {
+    Doing nothing = () -> {};
+    return List.of(
+        new Fault("before", "nothing fails", 0, nothing, nothing),
+        new Fault("crash", "the database crashes", 5, cluster::crash, cluster::start),
+        new Fault("line", "its line is cut", 15, line::cut, line::mend),
+        new Fault("disk", "its disk is full", 20, cluster::fill, () -> {
+          cluster.free();
+          cluster.start();
+        }),
+        new Fault("node", "a node is killed", 5, nodes.get(0)::kill, () -> {
+          nodes.get(0).start();
+          nodes.get(0).awaitServing();
+        }),
+        new Fault("register", "a register hangs", 60, () -> behave("slow"), () -> behave("right")),
+        new Fault("after", "nothing fails any more", 0, nothing, nothing));
+  }
+
+  private void run(List<Fault> faults) throws Exception {
     var lodged = new ConcurrentLinkedQueue<String>();
     var from = System.nanoTime();
-    var until = from + 7 * APART * SECOND;
+    var until = from + faults.size() * APART * SECOND;
     var threads = Executors.newFixedThreadPool(CLERKS);
     for (var nr = 0; nr < CLERKS; nr++) {
       threads.execute(
           new Clerk(nr % 2 == 0 ? "ikenna" : "maud", nr, nodes, answers, lodged, until));
     }
-    fault(from, "nothing fails", 0, () -> {}, () -> {});
-    fault(from + APART * SECOND, "the database crashes", 5, cluster::crash, cluster::start);
-    fault(from + 2 * APART * SECOND, "its line is cut", 15, line::cut, line::mend);
-    fault(from + 3 * APART * SECOND, "its disk is full", 20, () -> cluster.fill(DISK_LEFT), () -> {
-      cluster.free();
-      cluster.start();
-    });
-    fault(from + 4 * APART * SECOND, "a node is killed", 5, nodes.get(0)::kill, () -> {
-      nodes.get(0).start();
-      nodes.get(0).awaitServing();
-    });
-    fault(
-        from + 5 * APART * SECOND,
-        "a register hangs",
-        60,
-        () -> behave("slow"),
-        () -> behave("right"));
-    fault(from + 6 * APART * SECOND, "nothing fails any more", 0, () -> {}, () -> {});
+    for (var nr = 0; nr < faults.size(); nr++) {
+      fault(from + nr * APART * SECOND, faults.get(nr));
+    }
     threads.shutdown();
     threads.awaitTermination(3, TimeUnit.MINUTES);
     var kept = new Kept(url);
@@ -155,17 +166,16 @@ public final class FaultsRun implements AutoCloseable {
     answers.wrong().forEach(wrong -> System.out.println("wrong: " + wrong));
   }
 
-  /** Lets something fail for so many seconds, and puts it right. */
-  private void fault(long from, String what, int seconds, Doing breaks, Doing mends)
-      throws Exception {
+  /** Lets something fail, and puts it right. */
+  private void fault(long from, Fault fault) throws Exception {
     sleepUntil(from);
-    System.err.println(what + " …");
-    breaks.done();
-    sleepUntil(from + seconds * SECOND);
-    mends.done();
+    System.err.println(fault.what() + " …");
+    fault.breaks().done();
+    sleepUntil(from + fault.seconds() * SECOND);
+    fault.mends().done();
     var mended = System.nanoTime();
     sleepUntil(from + APART * SECOND);
-    lines.add(answers.line(what, from, mended, from + APART * SECOND));
+    lines.add(answers.line(fault.what(), from, mended, from + APART * SECOND));
     System.err.println(lines.get(lines.size() - 1));
   }
 
