@@ -21,7 +21,6 @@ export function Part({ part, code }: Props) {
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [name, setName] = useState("");
   const [standing, setStanding] = useState(part.standing);
-  const [sent, setSent] = useState(false);
   const [seen, setSeen] = useState<{ wrong: Schemas["DoorWrong"][]; language: string }>();
   // What was said in another language is not what is read now.
   const wrong = seen?.language === language ? seen.wrong : [];
@@ -32,7 +31,6 @@ export function Part({ part, code }: Props) {
     const taken: Schemas["PartSent"] = await response.json();
     setSeen({ wrong: taken.wrong, language });
     setStanding(taken.standing);
-    setSent(taken.wrong.length === 0);
     return "";
   };
   const send = (event: FormEvent) => {
@@ -47,7 +45,7 @@ export function Part({ part, code }: Props) {
   if (standing !== "open") {
     return (
       <p role="status" className="door-band my-4 font-bold">
-        {say(sent ? "part.done" : `part.${standing}`)}
+        {say(`part.${standing}`)}
       </p>
     );
   }

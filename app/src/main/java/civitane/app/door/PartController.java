@@ -31,6 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 class PartController {
   private static final String TRIED = "part by code";
   private static final String NAME = "name";
+  private static final String KEPT = "kept";
   private static final int LONGEST_NAME = 200;
 
   private final PartByCode parts;
@@ -62,7 +63,12 @@ class PartController {
    */
   record PartAnswers(String code, String name, Map<String, String> typed, String language) {}
 
-  /** Whether it has come; else what is wrong, each at its question. */
+  /**
+   * What became of it.
+   *
+   * @param standing {@code kept} where it is; as before where it is not
+   * @param wrong what is wrong, each at its question
+   */
   record PartSent(String standing, List<DoorForm.DoorWrong> wrong) {}
 
   @PostMapping
@@ -98,9 +104,7 @@ class PartController {
         wrong.add(new DoorForm.DoorWrong(0, NAME, words.say("door.part.noName")));
       }
       return wrong.isEmpty()
-          ? new PartSent(
-              word(parts.answer(answers.code(), answers.name().strip(), read.answers(), language)),
-              wrong)
+          ? sent(parts.answer(answers.code(), answers.name().strip(), read.answers(), language))
           : new PartSent(word(part.standing()), wrong);
     });
   }
@@ -125,8 +129,12 @@ class PartController {
           word(sent.getBody().standing()),
           List.of(new DoorForm.DoorWrong(0, NAME, words.say("door.part.noName")))));
     }
-    return ResponseEntity.ok(
-        new PartSent(word(parts.answer(code, name, request.getInputStream())), List.of()));
+    return ResponseEntity.ok(sent(parts.answer(code, name, request.getInputStream())));
+  }
+
+  /** @param before how it stood before */
+  private static PartSent sent(PartByCode.Standing before) {
+    return new PartSent(before == PartByCode.Standing.OPEN ? KEPT : word(before), List.of());
   }
 
   private static String head(HttpServletRequest request, String name) {

@@ -19,6 +19,7 @@ import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -90,6 +91,7 @@ public class PartByCode {
    * Takes what was answered on a screen, as the form filled in.
    *
    * @param by who filled it in, as they are called
+   * @return how it stood before; it is kept where it was open
    */
   public Standing answer(String code, String by, Map<String, String> answers, Language language) {
     var out = rows.of(Codes.grouped(code)).orElseThrow();
@@ -101,18 +103,21 @@ public class PartByCode {
     }
   }
 
-  /** Takes the form itself, filled in, as a file or photographed. */
+  /** The same with the form itself, filled in, as a file or photographed. */
   public Standing answer(String code, String by, InputStream filled) throws IOException {
     var out = rows.of(Codes.grouped(code)).orElseThrow();
     var standing = standing(out);
-    if (standing == Standing.OPEN) {
-      bringing.keep(filled, kept -> keep(out, kept, by));
+    if (standing != Standing.OPEN) {
+      return standing;
     }
-    return standing == Standing.ENDED ? standing : Standing.CAME;
+    var isFirst = new AtomicBoolean();
+    bringing.keep(filled, kept -> isFirst.set(keep(out, kept, by)));
+    return isFirst.get() ? Standing.OPEN : Standing.CAME;
   }
 
-  private void keep(FormRows.Kept out, Bringing.Kept kept, String by) {
-    if (rows.answered(out, kept, by, clock.instant())) {
+  private boolean keep(FormRows.Kept out, Bringing.Kept kept, String by) {
+    var isFirst = rows.answered(out, kept, by, clock.instant());
+    if (isFirst) {
       jobs.soon(FilingOfParts.KIND, out.id().toString());
       audit.record(
           new Actor.ThirdParty(out.asked()).written(),
@@ -120,6 +125,7 @@ public class PartByCode {
           out.application().toString(),
           out.form().word());
     }
+    return isFirst;
   }
 
   /** What was answered before it was lodged is filed now. */
