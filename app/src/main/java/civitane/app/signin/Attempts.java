@@ -6,6 +6,7 @@ import java.security.NoSuchAlgorithmException;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.HexFormat;
 import java.util.Locale;
 import java.util.Optional;
@@ -25,6 +26,9 @@ public class Attempts {
   private static final int LONGEST = 5;
 
   static final Duration LOCKED = Duration.ofMinutes(15);
+
+  /** Until when nobody waits: of two who try at one moment, neither waits for the other's. */
+  private static final Instant FREE = Instant.EPOCH;
 
   private final JdbcClient database;
   private final Clock clock;
@@ -61,22 +65,27 @@ public class Attempts {
     }
     var failures = database
         .sql("""
-            insert into sign_in_attempt (key, failures, last_at, wait_until) values (:key, 1, :now, :now)
+            insert into sign_in_attempt (key, failures, last_at, wait_until) values (:key, 1, :now, :free)
             on conflict (key) do update set last_at = :now,
               failures = case when sign_in_attempt.last_at < :fresh then 1 else sign_in_attempt.failures + 1 end
             returning failures
             """)
         .param("key", key)
         .param("now", Timestamp.from(now))
+        .param("free", Timestamp.from(FREE))
         .param("fresh", Timestamp.from(now.minus(LOCKED)))
         .query(Integer.class)
         .single();
     database
         .sql("update sign_in_attempt set wait_until = ? where key = ?")
-        .param(Timestamp.from(now.plus(wait(failures, lockedFrom))))
+        .param(Timestamp.from(until(now, wait(failures, lockedFrom))))
         .param(key)
         .update();
     return Optional.empty();
+  }
+
+  private static Instant until(Instant now, Duration wait) {
+    return wait.isZero() ? FREE : now.plus(wait);
   }
 
   private static Duration wait(int failures, int lockedFrom) {
