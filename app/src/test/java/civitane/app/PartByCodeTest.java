@@ -49,7 +49,7 @@ public class PartByCodeTest extends WithForms {
     return perform(MockMvcRequestBuilders.post("/api/door/part/file")
         .contentType(MediaType.APPLICATION_OCTET_STREAM)
         .header("X-Part-Code", code)
-        .header("X-Part-Name", "Oksana%20Marchetti")
+        .header("X-Part-Name", "Oksana%00%20%E2%80%AEMarchetti")
         .content(file));
   }
 
@@ -150,6 +150,8 @@ public class PartByCodeTest extends WithForms {
     var paper = came(out.claim());
     assertEquals(paper.get("kind").stringValue(), "employmentConfirmation");
     assertEquals(paper.at("/picture/sender").stringValue(), CANNERY);
+    var remark = paper.at("/picture/remark").stringValue();
+    assertTrue(remark.matches("Filled in by Oksana +Marchetti, sent by code"), remark);
   }
 
   @Test

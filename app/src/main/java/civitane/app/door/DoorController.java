@@ -8,8 +8,6 @@ import civitane.app.problems.Problem;
 import civitane.words.Language;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.net.URLDecoder;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
@@ -219,8 +217,12 @@ class DoorController {
       @PathVariable int item,
       HttpServletRequest request)
       throws IOException {
-    var filing =
-        letterbox.filing(visitor, number, item, head(request, "Name"), head(request, "Remark"));
+    var filing = letterbox.filing(
+        visitor,
+        number,
+        item,
+        WrittenHead.of(request, "X-Paper-Name", LONGEST_HEAD),
+        WrittenHead.of(request, "X-Paper-Remark", LONGEST_HEAD));
     bringing.bring(letterbox.actor(number), number, request.getInputStream(), filing);
   }
 
@@ -238,20 +240,5 @@ class DoorController {
       throws IOException {
     letterbox.filing(visitor, number, item, "", "");
     bringing.bringMore(letterbox.actor(number), number, item, request.getInputStream());
-  }
-
-  private static String head(HttpServletRequest request, String name) {
-    var written = request.getHeader("X-Paper-" + name);
-    if (written == null) {
-      return "";
-    }
-    try {
-      var text = URLDecoder.decode(written, StandardCharsets.UTF_8)
-          .replaceAll("\\p{Cntrl}", " ")
-          .strip();
-      return text.substring(0, Math.min(LONGEST_HEAD, text.length()));
-    } catch (IllegalArgumentException e) {
-      throw Problem.wrong("The name of the file is not written as in an address.");
-    }
   }
 }

@@ -1,20 +1,16 @@
 package civitane.app.door;
 
 import civitane.app.forms.PartByCode;
-import civitane.app.problems.Problem;
 import civitane.words.Language;
 import civitane.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.net.URLDecoder;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -114,8 +110,8 @@ class PartController {
   ResponseEntity<PartSent> file(
       @RequestParam(defaultValue = "en") String language, HttpServletRequest request)
       throws IOException {
-    var code = head(request, "X-Part-Code");
-    var name = head(request, "X-Part-Name");
+    var code = WrittenHead.of(request, "X-Part-Code", LONGEST_NAME);
+    var name = WrittenHead.of(request, "X-Part-Name", LONGEST_NAME);
     // Asked for before the file is read: nobody sends 15 MB without a code.
     var sent = byCode(code, request, part -> part);
     if (sent.getBody() == null) {
@@ -135,16 +131,6 @@ class PartController {
   /** @param before how it stood before */
   private static PartSent sent(PartByCode.Standing before) {
     return new PartSent(before == PartByCode.Standing.OPEN ? KEPT : word(before), List.of());
-  }
-
-  private static String head(HttpServletRequest request, String name) {
-    try {
-      var text = URLDecoder.decode(
-          Optional.ofNullable(request.getHeader(name)).orElse(""), StandardCharsets.UTF_8);
-      return text.strip().substring(0, Math.min(LONGEST_NAME, text.strip().length()));
-    } catch (IllegalArgumentException e) {
-      throw Problem.wrong(name + " is written as in an address.");
-    }
   }
 
   /** What is made of a part; tries of a code that is none are slowed, and told apart by nothing. */
