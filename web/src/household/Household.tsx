@@ -17,6 +17,8 @@ import { Deaths } from "./Deaths";
 import { Facts } from "./Facts";
 import { Gets } from "./Gets";
 import { HouseholdClaims } from "./HouseholdClaims";
+import { Moved } from "./Moved";
+import { MovingIn } from "./MovingIn";
 import { Notices } from "./Notices";
 import { Parting } from "./Parting";
 import { Restricted } from "./Restricted";
@@ -32,6 +34,7 @@ export function Household() {
   const [times, setTimes] = useState<TwoTimes>({});
   const [noting, setNoting] = useState(false);
   const [parting, setParting] = useState(false);
+  const [movingIn, setMovingIn] = useState(false);
   const [copying, setCopying] = useState(false);
   const [attempt, refusal] = useTrying();
   const household = useQuery({
@@ -52,7 +55,9 @@ export function Household() {
       navigate({ to: "/applications/$id", params: { id: fresh.id } });
     });
   const keys = [
-    ...(works ? [{ key: "Alt+C", says: t("household.report").toLowerCase(), act: report }] : []),
+    ...(works && view && view.people.length > 0
+      ? [{ key: "Alt+C", says: t("household.report").toLowerCase(), act: report }]
+      : []),
     { key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) },
   ];
   return (
@@ -84,6 +89,7 @@ export function Household() {
                   {one.until && `, ${t("acting.untilDay", { date: shortDay(one.until) })}`}
                 </p>
               ))}
+              <Moved view={view} />
               <Restricted
                 view={view}
                 senior={isSenior}
@@ -91,7 +97,7 @@ export function Household() {
               />
               <div className="flex flex-wrap items-end justify-between gap-4 mt-3">
                 <Times view={view} times={times} onTimes={setTimes} />
-                {works && (
+                {works && view.people.length > 0 && (
                   <p className="flex flex-wrap items-center gap-4">
                     {isSenior && (
                       <button type="button" className="plain-link" onClick={() => setCopying(true)}>
@@ -100,6 +106,9 @@ export function Household() {
                     )}
                     <button type="button" className="plain-link" onClick={() => setParting(true)}>
                       {t("parting.open")}
+                    </button>
+                    <button type="button" className="plain-link" onClick={() => setMovingIn(true)}>
+                      {t("movingIn.open")}
                     </button>
                     <button type="button" className="plain-link" onClick={() => setNoting(true)}>
                       {t("death.open")}
@@ -120,6 +129,9 @@ export function Household() {
             {isSenior && copying && <CopyOut household={id} onOver={() => setCopying(false)} />}
             {works && parting && (
               <Parting household={id} today={view.today} onOver={() => setParting(false)} />
+            )}
+            {works && movingIn && (
+              <MovingIn household={id} today={view.today} onOver={() => setMovingIn(false)} />
             )}
             {works && (
               <Deaths household={id} today={view.today} noting={noting} onNoted={() => setNoting(false)} />

@@ -83,7 +83,7 @@ public class FullDeskStory extends Story {
     assertThat(row(3).locator("[aria-current=true]")).isVisible();
     var number = page.getByRole(AriaRole.COMPLEMENTARY).textContent();
     inDatabase("update claim set urgent = true where number in ('copy-229', 'copy-230')");
-    // What was asked for less than a second ago is not asked for again, so it is looked at until it is.
+    // What came less than a second ago is not asked for again: it is looked at until it is.
     page.waitForCondition(() -> {
       page.evaluate("dispatchEvent(new Event('visibilitychange'))");
       return row(5).locator("[aria-current=true]").isVisible();

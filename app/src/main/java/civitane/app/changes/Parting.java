@@ -39,11 +39,6 @@ import static civitane.core.facts.Known.known;
  */
 @Service
 class Parting {
-  /** It may be told before it comes, and long after. Days. */
-  private static final int AHEAD = 90;
-
-  private static final int BACK = 730;
-
   private final Households households;
   private final KnownPeople people;
   private final Ledgers ledgers;
@@ -135,24 +130,11 @@ class Parting {
       faults.add(new Fault(
           "/people", "no grown-up is among them", "at least one who can ask for something"));
     }
-    var today = LocalDate.now(clock);
-    var on = parted.on();
-    if (on == null || on.isAfter(today.plusDays(AHEAD)) || on.isBefore(today.minusDays(BACK))) {
-      faults.add(new Fault(
-          "/on",
-          "it is not said since when, or that day is too far away",
-          "a day of the last two years, or of the next three months"));
-    }
     if (parted.line1().isBlank() || parted.postcode().isBlank() || parted.town().isBlank()) {
       faults.add(new Fault(
           "/line1", "it is not said where they live", "street and number, postcode and town"));
     }
-    if (parted.told().isBlank()) {
-      faults.add(new Fault(
-          "/told",
-          "it is not noted who told it, or what shows it",
-          "as in “by her, at the counter”"));
-    }
+    faults.addAll(Reported.faults(parted.on(), parted.told(), LocalDate.now(clock)));
     if (first == null || !faults.isEmpty()) {
       throw Problem.wrong("That they live elsewhere can't be noted yet.", faults);
     }

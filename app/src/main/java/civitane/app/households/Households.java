@@ -52,13 +52,13 @@ public class Households {
   /** What a household told last, as a packet without requests, and on which day. */
   public record Told(LocalDate on, Assembled facts) {}
 
-  /** What is known of a household today; empty when it never told anything. */
+  /** What is known of a household today; empty when it never told anything, or when nobody lives in it any more. */
   @Transactional(readOnly = true)
   public Optional<Told> told(UUID household) {
     return ledgers
         .lastToldAt(household)
-        .map(
-            at -> new Told(LocalDate.ofInstant(at, clock.getZone()), ledgers.household(household)));
+        .map(at -> new Told(LocalDate.ofInstant(at, clock.getZone()), ledgers.household(household)))
+        .filter(told -> !told.facts().packet().household().people().isEmpty());
   }
 
   /** Households whose name begins so, a page at a time. */

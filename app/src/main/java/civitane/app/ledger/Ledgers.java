@@ -5,6 +5,7 @@ import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Paper;
 import civitane.core.facts.Payslip;
+import civitane.core.facts.Role;
 import civitane.core.facts.Signature;
 import civitane.core.ledger.Added;
 import civitane.core.ledger.Assembled;
@@ -87,6 +88,24 @@ public class Ledgers {
                 .filter(
                     entry -> subjects.stream().noneMatch(one -> one.id().equals(entry.subject())))
                 .toList()));
+  }
+
+  /**
+   * Records that people are of a household from a day on.
+   *
+   * @param from the household they were of
+   * @param people as what they live there
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void moveIn(
+      UUID household, UUID from, Map<UUID, Role> people, LocalDate on, Source source, String by) {
+    hold(household);
+    add(Telling.moved(
+        both(household, from),
+        household,
+        people,
+        recording(EntryKind.SAID, source, by, on),
+        now(on)));
   }
 
   /** Sets what a packet that was put together says otherwise now, with the reason. */
@@ -395,7 +414,12 @@ public class Ledgers {
   /** What is known of a household today, without any request. */
   @Transactional(readOnly = true)
   public Assembled household(UUID household) {
-    var today = LocalDate.now(clock);
-    return of(household).assembled(household, List.of(), now(today), today);
+    return household(household, LocalDate.now(clock));
+  }
+
+  /** What is known now of a household as it is on a day, without any request. */
+  @Transactional(readOnly = true)
+  public Assembled household(UUID household, LocalDate holdsOn) {
+    return of(household).assembled(household, List.of(), now(holdsOn), LocalDate.now(clock));
   }
 }

@@ -16,6 +16,7 @@ import tools.jackson.databind.JsonNode;
  * A household as it held on a day, and as was known at the end of a day.
  *
  * @param changedOn the days on which something was recorded of it, the oldest first
+ * @param moved who was of it and is of another, as far as that one may be seen
  * @param contact how the applicant is reached and what is safe
  * @param restricted null where everybody may see it whose work it is
  * @param gets what the decisions gave that stood; what ended before the day is left out
@@ -33,6 +34,7 @@ record HouseholdView(
     LocalDate knownOn,
     List<LocalDate> changedOn,
     List<HouseholdMember> people,
+    List<Moved> moved,
 
     @Schema(type = "object", additionalProperties = Schema.AdditionalPropertiesValue.TRUE) @Nullable
     JsonNode contact,
@@ -68,6 +70,14 @@ record HouseholdView(
       @Nullable String givenName,
       String role,
       @Nullable LocalDate birthDate) {}
+
+  /**
+   * Somebody who was of the household and is of another.
+   *
+   * @param since null where as far back as anybody asks
+   * @param home what the other household is called
+   */
+  record Moved(String name, @Nullable LocalDate since, UUID household, String home) {}
 
   /** A fact that what speaks for it does not agree on; null where something does not speak of it. */
   record Contested(

@@ -111,6 +111,7 @@ class Overview {
         asKnown,
         ledger.recordedOn(clock.getZone()),
         packet == null ? List.of() : members(packet.household()),
+        moved(id, ledger, when),
         packet == null ? null : contact(packet),
         ClaimView.ActingView.of(ledger.acting(id, when), day),
         guard.restriction(id).map(this::restricted).orElse(null),
@@ -159,6 +160,18 @@ class Overview {
             person.givenName(),
             person.role().word(),
             person.birthDate()))
+        .toList();
+  }
+
+  private List<HouseholdView.Moved> moved(UUID household, Ledger ledger, When when) {
+    var me = staff.me();
+    return ledger.movedOut(household, when).stream()
+        .filter(one -> guard.maySee(me, one.household()))
+        .map(one -> new HouseholdView.Moved(
+            ledger.nameOf(one.person(), when),
+            one.since(),
+            one.household(),
+            households.named(one.household()).name()))
         .toList();
   }
 

@@ -1,5 +1,6 @@
 package civitane.core.awards;
 
+import civitane.core.facts.Frequency;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Argument.Who;
 import java.time.LocalDate;
@@ -35,6 +36,18 @@ public record Award(
 
   public static Award money(Argument.Money much, Recipient to) {
     return new Award(What.MONEY, much, null, null, to, null, List.of());
+  }
+
+  /** Whether it goes on on a day: as money a month does, and what was given once, or came to its end, does not. */
+  public boolean runsOn(LocalDate day) {
+    if (until != null) {
+      return !until.isBefore(day);
+    }
+    return switch (what) {
+      case MONEY -> much instanceof Argument.Money money && money.each() != Frequency.ONCE;
+      case MEALS, WEEKS_OF_LEAVE, PLACE_ON_LIST, ADJUSTMENTS, INSTALMENTS -> true;
+      case CERTIFICATE, NUMBER, NAME, HEARING, FIRST_CALL, IDENTITY -> false;
+    };
   }
 
   public Award of(Argument number) {

@@ -135,6 +135,8 @@ public enum Why implements ReasonCode {
   MEMBER_DIED(text("name"), date("on"), text("told")),
   /** People of the household live by themselves since a day. */
   PARTED(text("who"), date("on"), text("told")),
+  /** People of another household live here since a day. */
+  MOVED_IN(text("who"), date("on"), text("told")),
   /** Somebody who applied through the door is like people of households the office knows. */
   MAY_BE_KNOWN(number("households")),
   ALIKE_SETTLED(text("because")),

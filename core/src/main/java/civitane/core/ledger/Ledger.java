@@ -15,6 +15,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 import static civitane.core.facts.Known.known;
@@ -178,6 +180,40 @@ public final class Ledger {
   /** Of which household somebody is; none where of none any more. */
   public Optional<Membership> membership(UUID person, When when) {
     return Optional.ofNullable((Membership) value(person, MEMBERSHIP, when));
+  }
+
+  /** What somebody is called. */
+  public String nameOf(UUID person, When when) {
+    return Stream.of("givenName", "familyName")
+        .map(field -> value(person, field, when))
+        .filter(String.class::isInstance)
+        .map(String.class::cast)
+        .collect(Collectors.joining(" "));
+  }
+
+  /** Those who were of a household and are of another, in the order they were first told of. */
+  public List<MovedOut> movedOut(UUID household, When when) {
+    var moved = new ArrayList<MovedOut>();
+    subjects.values().stream()
+        .filter(subject -> subject.kind() == SubjectKind.PERSON)
+        .sorted(IN_ORDER)
+        .forEach(person -> {
+          var now = used(person.id(), MEMBERSHIP, when);
+          if (now.value() instanceof Membership is
+              && !is.household().equals(household)
+              && wasOf(person.id(), household, when)) {
+            moved.add(
+                new MovedOut(person.id(), is.household(), known(now.entry()).from()));
+          }
+        });
+    return moved;
+  }
+
+  private boolean wasOf(UUID person, UUID household, When when) {
+    return history(person, MEMBERSHIP).stream()
+        .anyMatch(entry -> entry.isKnownAt(when.knownAt())
+            && entry.value() instanceof Membership was
+            && was.household().equals(household));
   }
 
   /** The subjects of a kind that belong to one of some others, in the order they were first told of. */

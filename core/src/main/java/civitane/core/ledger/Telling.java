@@ -8,6 +8,7 @@ import civitane.core.facts.Paper;
 import civitane.core.facts.Parts;
 import civitane.core.facts.Payslip;
 import civitane.core.facts.Request;
+import civitane.core.facts.Role;
 import civitane.core.facts.Signature;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -130,6 +131,18 @@ public final class Telling {
       Ledger ledger, UUID household, UUID acting, LocalDate on, Recording how, When now) {
     var telling = new Telling(ledger, household, Map.of(), how, now);
     telling.say(acting, "until", on, null);
+    return new Added(telling.subjects, telling.entries);
+  }
+
+  /**
+   * That people are of a household from a day on, each as what. What is theirs comes with them: it is told of them, and
+   * not of the household they were of.
+   */
+  public static Added moved(
+      Ledger ledger, UUID household, Map<UUID, Role> people, Recording how, When now) {
+    var telling = new Telling(ledger, household, Map.of(), how, now);
+    people.forEach((person, role) ->
+        telling.say(person, Ledger.MEMBERSHIP, new Membership(household, role), null));
     return new Added(telling.subjects, telling.entries);
   }
 

@@ -232,6 +232,45 @@ public class LedgerTest {
   }
 
   @Test
+  public void whoMovesIntoAnotherHomeIsOfItWithAllThatIsTheirs() {
+    var couple = List.of(person("p1", Role.APPLICANT, "Ottar"), person("p2", Role.SPOUSE, "Signe"));
+    told(FAMILY, MAY, packet(MAY, couple, List.of(wage("p2", "2000"))), Map.of());
+    var alone = List.of(person("p1", Role.APPLICANT, "Torunn"));
+    told(OTHERS, MAY, packet(MAY, alone, List.of()), Map.of());
+    var signe = member(FAMILY, MAY, 1);
+    var how = new Recording(
+        EntryKind.SAID,
+        Source.caseworker("ikenna", "by both"),
+        "ikenna",
+        at(OCTOBER),
+        OCTOBER,
+        this::freshId);
+    var added = Telling.moved(ledger, OTHERS, Map.of(signe, Role.SIBLING), how, on(OCTOBER));
+    assertEquals(added.entries().size(), 1, "nothing else is copied");
+    ledger = ledger.with(added);
+
+    var there = ledger.packet(OTHERS, List.of(), on(OCTOBER), OCTOBER).household();
+    assertEquals(
+        there.inOrder().stream().map(Person::givenName).toList(), List.of("Torunn", "Signe"));
+    assertEquals(there.inOrder().get(1).role(), Role.SIBLING);
+    assertEquals(there.incomes().size(), 1);
+    assertEquals(there.incomes().get(0).person(), there.inOrder().get(1).id());
+    assertTrue(ledger
+        .packet(FAMILY, List.of(), on(OCTOBER), OCTOBER)
+        .household()
+        .incomes()
+        .isEmpty());
+    var once = new When(MAY, at(OCTOBER).plusSeconds(60));
+    assertEquals(
+        ledger.packet(OTHERS, List.of(), once, OCTOBER).household().people().size(), 1);
+    assertEquals(
+        ledger.movedOut(FAMILY, on(OCTOBER)), List.of(new MovedOut(signe, OTHERS, OCTOBER)));
+    assertEquals(ledger.movedOut(FAMILY, once), List.of());
+    assertEquals(ledger.movedOut(OTHERS, on(OCTOBER)), List.of());
+    assertEquals(ledger.nameOf(signe, on(OCTOBER)), "Signe Brekkvik");
+  }
+
+  @Test
   public void whatIsNotToldAnyMoreIsOverFromThenOn() {
     var ottar = person("p1", Role.APPLICANT, "Ottar");
     var child = person("p2", Role.CHILD, "Halvor");
