@@ -11,11 +11,11 @@ export function Moved({ view }: { view: Schemas["HouseholdView"] }) {
       {view.people.length === 0 && view.moved.length > 0 && <p className="mt-1">{t("movedOut.nobody")}</p>}
       {view.moved.map((one) => (
         <p key={one.name + one.household}>
-          <span className="case">{one.name}</span>{" "}
-          {one.since ? t("movedOut.since", { day: shortDay(one.since) }) : t("movedOut.elsewhere")}{" "}
+          <span className="case">{one.name}</span> {t("movedOut.other")}{" "}
           <Link to="/households/$id" params={{ id: one.household }} className="plain-link">
-            {t("movedOut.household", { name: one.home })}
+            {one.home}
           </Link>
+          {one.since && `, ${t("movedOut.since", { day: shortDay(one.since) })}`}
         </p>
       ))}
     </>

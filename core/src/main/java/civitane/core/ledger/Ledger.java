@@ -166,15 +166,25 @@ public final class Ledger {
     return Boolean.TRUE.equals(value(subject.id(), LISTED, when));
   }
 
-  /** The people of a household, in the order they were first told of. */
+  /** The people of a household, in the order they came to be of it. */
   public List<Subject> members(UUID household, When when) {
     return subjects.values().stream()
         .filter(subject -> subject.kind() == SubjectKind.PERSON)
         .filter(person -> membership(person.id(), when)
             .filter(member -> member.household().equals(household))
             .isPresent())
-        .sorted(IN_ORDER)
+        .sorted(Comparator.comparingLong(person -> since(person.id(), household)))
         .toList();
+  }
+
+  /** The number of the entry by which somebody came to be of a household. */
+  private long since(UUID person, UUID household) {
+    return history(person, MEMBERSHIP).stream()
+        .filter(
+            entry -> entry.value() instanceof Membership is && is.household().equals(household))
+        .mapToLong(Entry::nr)
+        .min()
+        .orElse(Long.MAX_VALUE);
   }
 
   /** Of which household somebody is; none where of none any more. */
