@@ -8,6 +8,9 @@ export function LetterLine({ letter }: { letter: Schemas["ListedLetter"] }) {
   const fate = () => {
     if (letter.takenBackAt) return t("post.fate.takenBack");
     if (letter.cameBackAt) return t("post.fate.cameBack", { day: shortDay(letter.cameBackAt) });
+    if (letter.readAt) return t("post.fate.read", { day: shortDay(letter.readAt) });
+    if (letter.leftAt && letter.way !== "POST")
+      return t(`post.fate.${letter.way === "DOOR" ? "toDoor" : "handed"}`, { day: shortDay(letter.leftAt) });
     if (letter.leftAt) return t("post.fate.left", { day: shortDay(letter.leftAt) });
     return t("post.fate.waits");
   };

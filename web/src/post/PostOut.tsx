@@ -8,6 +8,7 @@ import { clockTime, fullDay } from "../parts/format";
 import { Key, KeyStrip } from "../parts/Keys";
 import { useTrying } from "../parts/useTrying";
 import { Doubted } from "./Doubted";
+import { WaitingLetter } from "./WaitingLetter";
 import { WaitingLetters } from "./WaitingLetters";
 
 /** Post that goes out: what waits goes together, once; what comes back holds the rest of that household's post. */
@@ -27,13 +28,19 @@ export function PostOut() {
     queries.invalidateQueries({ queryKey: ["post", "waiting"] });
     setSaid(words);
   };
+  const handedOver = (now: Schemas["PostView"], name: string) => fresh(now, t("post.handed", { name }));
   const send = () =>
     attempt(async () => {
       const posted = await done(
         api.POST("/api/post/runs", { body: { letters: chosen.map((one) => one.id) } }),
       );
-      const run = posted.post.runs.find((one) => one.id === posted.run);
-      fresh(posted.post, t("post.sent", { count: run?.letters ?? 0, nr: run?.nr }));
+      const { run, posted: inPost, atDoor } = posted.gone;
+      const nr = posted.post.runs.find((one) => one.id === run)?.nr;
+      const words = [
+        run && t("post.sent", { count: inPost, nr }),
+        atDoor > 0 && t("post.sentToDoor", { count: atDoor }),
+      ];
+      fresh(posted.post, words.filter(Boolean).join(" "));
     });
   const back = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -74,9 +81,29 @@ export function PostOut() {
           letters={waiting}
           left={left}
           onLeft={setLeft}
-          onHandedOver={(now, name) => fresh(now, t("post.handed", { name }))}
+          onHandedOver={handedOver}
           attempt={attempt}
         />
+        {(["toHandOver", "unread"] as const).map(
+          (what) =>
+            post.data &&
+            post.data[what].length > 0 && (
+              <section key={what} className="mb-6 max-w-[75rem]" aria-label={t(`post.${what}`)}>
+                <h2 className="head">{t(`post.${what}`)}</h2>
+                <ul>
+                  {post.data[what].map((letter) => (
+                    <WaitingLetter
+                      key={letter.id}
+                      letter={letter}
+                      note={letter.missed ? "post.missed" : undefined}
+                      onHandedOver={handedOver}
+                      attempt={attempt}
+                    />
+                  ))}
+                </ul>
+              </section>
+            ),
+        )}
         <section className="mb-6 max-w-[75rem]" aria-label={t("post.back")}>
           <h2 className="head">{t("post.back")}</h2>
           <form onSubmit={back} className="flex gap-3 items-end my-2">

@@ -1,6 +1,7 @@
 package civitane.app.door;
 
 import civitane.app.letters.Letters;
+import civitane.app.letters.LettersOut;
 import civitane.app.lodging.ReadThrough;
 import civitane.app.once.OnceByKey;
 import civitane.app.papers.Bringing;
@@ -39,6 +40,7 @@ class DoorController {
   private final Letterbox letterbox;
   private final Bringing bringing;
   private final Letters letters;
+  private final LettersOut lettersOut;
   private final Tries tries;
 
   DoorController(
@@ -48,6 +50,7 @@ class DoorController {
       Letterbox letterbox,
       Bringing bringing,
       Letters letters,
+      LettersOut lettersOut,
       Tries tries) {
     this.keeper = keeper;
     this.start = start;
@@ -55,6 +58,7 @@ class DoorController {
     this.letterbox = letterbox;
     this.bringing = bringing;
     this.letters = letters;
+    this.lettersOut = lettersOut;
     this.tries = tries;
   }
 
@@ -122,9 +126,9 @@ class DoorController {
     if (!standing.mayRead(visitor, id)) {
       throw Problem.notThere("The letter");
     }
-    return ResponseEntity.ok()
-        .contentType(MediaType.APPLICATION_PDF)
-        .body(letters.pdf(letterbox.actor(visitor.number()), id));
+    var pages = letters.pdf(letterbox.actor(visitor.number()), id);
+    lettersOut.read(id);
+    return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(pages);
   }
 
   @PostMapping("/api/door/claims/{number}/messages")

@@ -88,6 +88,7 @@ public final class HouseholdLetter {
     var household = packet.household();
     var alone =
         packet.requests().stream().allMatch(request -> Services.isPrivate(request, household));
+    var recipient = Recipient.of(household, acting, alone, words, packet.asOf());
     return new LetterText(
         kind,
         about,
@@ -95,7 +96,8 @@ public final class HouseholdLetter {
         words.language(),
         title,
         household.applicant().fullName(),
-        Recipient.lines(household, acting, alone, words, packet.asOf()),
+        recipient.lines(),
+        recipient.way(),
         household.applicant().readsLargePrint(),
         paragraphs,
         granted,

@@ -8,6 +8,7 @@ import java.util.List;
  *
  * @param about the number the letter is about
  * @param occasion which of its kind about this number, from 1; there is one letter for each
+ * @param way how it goes; in the post where nothing is said of it, as of letters that were written before it was
  * @param large whether whoever gets it reads large print
  * @param paragraphs in the order they are read
  * @param granted what the household gets, one line each
@@ -25,6 +26,7 @@ public record LetterText(
     String title,
     String to,
     List<String> address,
+    LetterWay way,
     boolean large,
     List<String> paragraphs,
     List<String> granted,
@@ -33,6 +35,10 @@ public record LetterText(
     List<String> closing,
     List<Figure> told,
     List<ReplySheet> sheets) {
+
+  public LetterText {
+    way = way == null ? LetterWay.POST : way;
+  }
 
   /**
    * A sheet to be laid on top of a paper that comes back by post.

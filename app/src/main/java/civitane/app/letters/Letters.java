@@ -59,6 +59,8 @@ public class Letters {
    * @param leftAt when it went out; null while it waits
    * @param takenBackAt when what it told was taken back; it does not go out then
    * @param cameBackAt when it came back undelivered
+   * @param way how it goes, or went
+   * @param readAt when it was first read at the door
    */
   public record ListedLetter(
       UUID id,
@@ -68,7 +70,9 @@ public class Letters {
       LocalDate writtenOn,
       @Nullable Instant leftAt,
       @Nullable Instant takenBackAt,
-      @Nullable Instant cameBackAt) {
+      @Nullable Instant cameBackAt,
+      LetterWay way,
+      @Nullable Instant readAt) {
 
     private static ListedLetter waiting(StoredLetter letter) {
       return new ListedLetter(
@@ -79,6 +83,8 @@ public class Letters {
           letter.writtenOn(),
           letter.leftAt(),
           null,
+          null,
+          letter.way(),
           null);
     }
   }

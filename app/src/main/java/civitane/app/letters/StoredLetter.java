@@ -1,6 +1,8 @@
 package civitane.app.letters;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
@@ -29,6 +31,13 @@ class StoredLetter {
   private @Nullable Instant takenBackAt;
   private @Nullable Instant cameBackAt;
 
+  @Enumerated(EnumType.STRING)
+  private LetterWay way;
+
+  private @Nullable Instant toldAt;
+  private @Nullable Instant readAt;
+  private @Nullable Instant missedAt;
+
   protected StoredLetter() {}
 
   StoredLetter(UUID id, LetterText text, String code, String says, LocalDate writtenOn) {
@@ -36,6 +45,7 @@ class StoredLetter {
     this.kind = text.kind();
     this.about = text.about();
     this.occasion = text.occasion();
+    this.way = text.way();
     this.code = code;
     this.says = says;
     this.writtenOn = writtenOn;
@@ -69,6 +79,15 @@ class StoredLetter {
   @Nullable
   Instant leftAt() {
     return leftAt;
+  }
+
+  LetterWay way() {
+    return way;
+  }
+
+  @Nullable
+  Instant missedAt() {
+    return missedAt;
   }
 
   void cameBack(Instant at) {

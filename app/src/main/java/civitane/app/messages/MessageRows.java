@@ -21,14 +21,15 @@ class MessageRows {
   void add(Message message, Instant at) {
     database
         .sql("""
-            insert into message (id, household_id, channel, to_way, text, not_after, ordered_at)
-            values (:id, :household, :channel, :to, :text, :notAfter, :at)
+            insert into message (id, household_id, channel, to_way, text, letter_id, not_after, ordered_at)
+            values (:id, :household, :channel, :to, :text, :letter, :notAfter, :at)
             """)
         .param("id", message.id())
         .param("household", message.household())
         .param("channel", message.channel().name())
         .param("to", message.to())
         .param("text", message.text())
+        .param("letter", message.letter())
         .param("notAfter", message.notAfter() == null ? null : Timestamp.from(message.notAfter()))
         .param("at", Timestamp.from(at))
         .update();
@@ -50,6 +51,7 @@ class MessageRows {
         Channel.valueOf(row.getString("channel")),
         row.getString("to_way"),
         row.getString("text"),
+        row.getObject("letter_id", UUID.class),
         notAfter == null ? null : notAfter.toInstant());
   }
 

@@ -12,6 +12,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,6 +25,7 @@ public class Messages {
   private final Gateway gateway;
   private final Claims claims;
   private final Jobs jobs;
+  private final ApplicationEventPublisher events;
   private final TransactionTemplate inTransaction;
   private final Clock clock;
 
@@ -32,12 +34,14 @@ public class Messages {
       Gateway gateway,
       Claims claims,
       Jobs jobs,
+      ApplicationEventPublisher events,
       TransactionTemplate inTransaction,
       Clock clock) {
     this.rows = rows;
     this.gateway = gateway;
     this.claims = claims;
     this.jobs = jobs;
+    this.events = events;
     this.inTransaction = inTransaction;
     this.clock = clock;
   }
@@ -51,9 +55,25 @@ public class Messages {
    */
   @Transactional(propagation = Propagation.MANDATORY)
   public void order(@Nullable UUID household, Way way, String text, @Nullable Instant notAfter) {
+    order(household, way, text, null, notAfter);
+  }
+
+  /** Orders a message that tells of a letter; where it reaches nobody, a {@link LetterUntold} is published. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void orderOf(UUID letter, UUID household, Way way, String text) {
+    order(household, way, text, letter, null);
+  }
+
+  private void order(
+      @Nullable UUID household,
+      Way way,
+      String text,
+      @Nullable UUID letter,
+      @Nullable Instant notAfter) {
     var id = UUID.randomUUID();
     var to = String.valueOf(way.at());
-    rows.add(new Message(id, household, Channel.of(way), to, text, notAfter), clock.instant());
+    rows.add(
+        new Message(id, household, Channel.of(way), to, text, letter, notAfter), clock.instant());
     jobs.soon(Sending.KIND, id.toString());
   }
 
@@ -73,9 +93,12 @@ public class Messages {
 
   private void settle(Message message, MessageState state) {
     var household = message.household();
-    if (rows.settle(message.id(), state, clock.instant())
-        && state == MessageState.BOUNCED
-        && household != null) {
+    if (!rows.settle(message.id(), state, clock.instant()) || state != MessageState.BOUNCED) {
+      return;
+    }
+    if (message.letter() != null) {
+      events.publishEvent(new LetterUntold(message.letter(), message.to()));
+    } else if (household != null) {
       var bounced = Why.MESSAGE_BOUNCED.with(Argument.told(message.to()));
       claims
           .undecidedOf(household)

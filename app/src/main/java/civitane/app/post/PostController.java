@@ -31,8 +31,13 @@ class PostController {
     this.staff = staff;
   }
 
-  /** What waits, the last runs, and where post is held back. */
-  record PostView(List<ToGo> waiting, List<RunView> runs, List<PostBack.Doubted> doubted) {}
+  /** What waits to go out or to be handed over, what lies at the door unread, the last runs, and where post is held back. */
+  record PostView(
+      List<ToGo> waiting,
+      List<ToGo> toHandOver,
+      List<ToGo> unread,
+      List<RunView> runs,
+      List<PostBack.Doubted> doubted) {}
 
   /** A run, with who made it. */
   record RunView(UUID id, int nr, String by, Instant at, int letters) {}
@@ -40,8 +45,8 @@ class PostController {
   /** Letters that are to go out. */
   record ChosenLetters(List<UUID> letters) {}
 
-  /** The run that they went out with, and what there is now. */
-  record Posted(UUID run, PostView post) {}
+  /** How they went out, and what there is now. */
+  record Posted(PostOut.Gone gone, PostView post) {}
 
   /** The code of a letter that came back. */
   record CameBack(String code) {}
@@ -61,6 +66,8 @@ class PostController {
     var by = staff.me();
     return new PostView(
         out.waiting(by),
+        out.toHandOver(by),
+        out.unread(by),
         out.runs().stream()
             .map(run ->
                 new RunView(run.id(), run.nr(), staff.nameOf(run.by()), run.at(), run.letters()))
@@ -77,8 +84,8 @@ class PostController {
   @PostMapping("/api/post/runs")
   @PreAuthorize(May.WORK_CLAIMS)
   Posted send(@RequestBody ChosenLetters chosen) {
-    var run = out.post(staff.me(), chosen.letters());
-    return new Posted(run, post());
+    var gone = out.post(staff.me(), chosen.letters());
+    return new Posted(gone, post());
   }
 
   @GetMapping("/api/post/runs/{id}")

@@ -4,6 +4,8 @@ import civitane.app.access.Guard;
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.ClaimLists;
 import civitane.app.drafts.Applications;
+import civitane.app.jobs.Jobs;
+import civitane.app.letters.LetterWay;
 import civitane.app.letters.Letters;
 import civitane.app.letters.LettersOut;
 import civitane.app.problems.Problem;
@@ -22,6 +24,7 @@ import java.util.stream.Collectors;
 import org.apache.pdfbox.io.IOUtils;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.multipdf.PDFMergerUtility;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,6 +41,7 @@ public class PostOut {
   private final PostRows rows;
   private final ClaimLists claimLists;
   private final Guard guard;
+  private final Jobs jobs;
   private final AuditLog audit;
   private final Clock clock;
 
@@ -47,6 +51,7 @@ public class PostOut {
       PostRows rows,
       ClaimLists claimLists,
       Guard guard,
+      Jobs jobs,
       AuditLog audit,
       Clock clock) {
     this.letters = letters;
@@ -54,6 +59,7 @@ public class PostOut {
     this.rows = rows;
     this.claimLists = claimLists;
     this.guard = guard;
+    this.jobs = jobs;
     this.audit = audit;
     this.clock = clock;
   }
@@ -61,11 +67,14 @@ public class PostOut {
   /** What waits to go out, without what is not there for who looks. */
   @Transactional(readOnly = true)
   List<ToGo> waiting(Staff.Colleague by) {
-    var waiting = seen(by, out.waiting(MOST));
-    var households = households(waiting);
+    return told(seen(by, out.waiting(MOST)));
+  }
+
+  private List<ToGo> told(List<LettersOut.Addressed> letters) {
+    var households = households(letters);
     var held = held();
     var died = rows.died(households.values());
-    return waiting.stream().map(letter -> toGo(letter, households, held, died)).toList();
+    return letters.stream().map(letter -> toGo(letter, households, held, died)).toList();
   }
 
   private static ToGo toGo(
@@ -84,8 +93,10 @@ public class PostOut {
         letter.about(),
         household.map(id -> Applications.claimOf(letter.about())).orElse(null),
         letter.writtenOn(),
+        letter.way(),
         toWhoDied || household.filter(held::contains).isPresent(),
-        toWhoDied);
+        toWhoDied,
+        letter.missed());
   }
 
   private static Optional<UUID> of(LettersOut.Addressed letter, Map<String, UUID> households) {
@@ -101,29 +112,48 @@ public class PostOut {
     return rows.runs(RUNS);
   }
 
-  /** Puts letters into the post. What went out meanwhile, or is held back, is left out. */
+  /**
+   * What went out together.
+   *
+   * @param run of those that went into the post; null where none did
+   * @param atDoor how many are to be read at the door
+   */
+  public record Gone(@Nullable UUID run, int posted, int atDoor) {}
+
+  /**
+   * Letters go out: into the post, or to the door, whose household is told by a message. What went out meanwhile, is
+   * held back, is left out.
+   */
   @Transactional
-  public UUID post(Staff.Colleague by, List<UUID> chosen) {
-    var mayGo = waiting(by).stream()
+  public Gone post(Staff.Colleague by, List<UUID> chosen) {
+    var going = waiting(by).stream()
         .filter(letter -> !letter.held())
-        .map(ToGo::id)
-        .collect(Collectors.toSet());
+        .filter(letter -> chosen.contains(letter.id()))
+        .toList();
     var run = UUID.randomUUID();
-    rows.addRun(run, by.login(), clock.instant());
-    var gone = chosen.stream()
-        .filter(mayGo::contains)
-        .filter(letter -> out.leave(by, letter, run))
-        .count();
-    if (gone == 0) {
+    if (going.stream().anyMatch(letter -> letter.way() == LetterWay.POST)) {
+      rows.addRun(run, by.login(), clock.instant());
+    }
+    var posted = leave(by, going, LetterWay.POST, run);
+    var atDoor = leave(by, going, LetterWay.DOOR, null);
+    if (posted + atDoor == 0) {
       throw Problem.overtaken("None of these letters waits any more. Look at what does.");
     }
-    audit.record(by.login(), "post run", run.toString(), String.valueOf(gone));
-    return run;
+    audit.record(by.login(), "post run", run.toString(), posted + ", at the door " + atDoor);
+    return new Gone(posted == 0 ? null : run, posted, atDoor);
+  }
+
+  private int leave(Staff.Colleague by, List<ToGo> going, LetterWay way, @Nullable UUID run) {
+    var gone = going.stream()
+        .filter(letter -> letter.way() == way && out.leave(by, letter.id(), way, run))
+        .toList();
+    gone.forEach(letter -> jobs.later(TellingOfLetters.KIND, letter.id().toString()));
+    return gone.size();
   }
 
   /** Everything that was written by a day and is not held back goes into the post. */
   @Transactional
-  public UUID postWritten(Staff.Colleague by, LocalDate until) {
+  public Gone postWritten(Staff.Colleague by, LocalDate until) {
     return post(
         by,
         waiting(by).stream()
@@ -132,14 +162,32 @@ public class PostOut {
             .toList());
   }
 
-  /** A letter is given into the hand of whom it is for. */
+  /** A letter is given into the hand of whom it is for: one that waits, or one that they did not read at the door. */
   @Transactional
   void handOver(Staff.Colleague by, UUID letter) {
-    if (waiting(by).stream().noneMatch(one -> one.id().equals(letter))
-        || !out.leave(by, letter, null)) {
+    var waits = isOneOf(waiting(by), letter) || isOneOf(toHandOver(by), letter);
+    var handed = waits && out.leave(by, letter, LetterWay.HAND, null)
+        || isOneOf(unread(by), letter) && out.handOver(letter);
+    if (!handed) {
       throw Problem.overtaken("The letter does not wait any more. Look at what does.");
     }
     audit.record(by.login(), "letter handed over", letter.toString(), "");
+  }
+
+  /** What waits to be handed over, without what is not there for who looks. */
+  @Transactional(readOnly = true)
+  List<ToGo> toHandOver(Staff.Colleague by) {
+    return told(seen(by, out.toHandOver(MOST)));
+  }
+
+  private static boolean isOneOf(List<ToGo> letters, UUID letter) {
+    return letters.stream().anyMatch(one -> one.id().equals(letter));
+  }
+
+  /** What is to be read at the door and is not, without what is not there for who looks. */
+  @Transactional(readOnly = true)
+  List<ToGo> unread(Staff.Colleague by) {
+    return told(seen(by, out.unread(MOST)));
   }
 
   /** The pages of a run as they are printed, without letters that are not there for who prints. */

@@ -3,11 +3,15 @@
     allowedDependencies = {
       "access",
       "audit",
+      "catalogue",
       "claims",
       "drafts",
       "households",
+      "jobs",
       "letters",
+      "messages",
       "problems",
+      "remembering",
       "staff"
     })
 @org.jspecify.annotations.NullMarked

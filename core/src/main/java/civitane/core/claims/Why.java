@@ -156,6 +156,10 @@ public enum Why implements ReasonCode {
   DEBT_LET(money("much"), text("ref"), text("because")),
   /** A message could not be brought to where it was sent. */
   MESSAGE_BOUNCED(text("to")),
+  /** A letter that may not be posted was to be read at the door, and is not. */
+  LETTER_UNREAD(date("on")),
+  /** A letter may not be posted, and no message is safe: it waits to be handed over. */
+  LETTER_TO_HAND_OVER(date("on")),
   ASKED_THEM(text("who"), text("how")),
   PAPER_CAME(word("kind")),
   /** What was granted ends on a day; the household is told beforehand. */

@@ -1,0 +1,17 @@
+package civitane.app.letters;
+
+import civitane.core.facts.Household;
+
+/** How a letter reaches whom it is for, by what the household said is safe. */
+public enum LetterWay {
+  POST,
+  /** It is read at the door: nothing may be posted, but a message tells that it is there. */
+  DOOR,
+  /** It is handed over: neither post nor a message is safe. */
+  HAND;
+
+  static LetterWay without(Household household) {
+    var contact = household.applicant().contact();
+    return contact == null || contact.safeForMessages().isEmpty() ? HAND : DOOR;
+  }
+}
