@@ -4,6 +4,7 @@ import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done, type Schemas } from "../api/client";
 import { fullDay } from "../parts/format";
+import { LettersHere } from "./LettersHere";
 
 const LANGUAGES = [
   ["en", "English"],
@@ -113,6 +114,7 @@ export function ToldThere({ arrival }: Props) {
               </p>
             </div>
           ))}
+          <LettersHere key={person.id} household={person.id} />
           {lines.data?.length === 0 && <p className="soft">{t("household.noClaims")}</p>}
         </div>
       )}

@@ -201,6 +201,41 @@ public class LetterWaysTest extends AtTheDoor {
         count("letter where id = '%s' and way = 'HAND' and left_at is not null".formatted(id)), 1);
   }
 
+  @Test
+  public void atTheCounterALetterIsHandedOutOnceItWasSeenWhoTheyAre() throws Exception {
+    var number = claim(phone(), true, false);
+    var household = claim(number).get("household").stringValue();
+    var here =
+        body(as("pia", "FRONT_DESK", get("/api/households/{household}/letters-here", household)));
+    assertEquals(here.size(), 1, here.toString());
+    assertEquals(here.at("/0/kind").stringValue(), "receipt");
+    assertEquals(status(handOut(household, here.at("/0/id").stringValue(), " ")), 422);
+    var handed = handOut(household, here.at("/0/id").stringValue(), "passport");
+    assertEquals(status(handed), 200, handed.getResponse().getContentAsString());
+    assertEquals(body(handed).size(), 0);
+    assertEquals(status(handOut(household, here.at("/0/id").stringValue(), "passport")), 412);
+    assertTrue(
+        claim(number).get("events").toString().contains("having seen who they are: passport"));
+    var other = claim(claim(phone(), true, true)).get("household").stringValue();
+    var theirs =
+        body(as("pia", "FRONT_DESK", get("/api/households/{household}/letters-here", other)));
+    assertEquals(
+        status(handOut(household, theirs.at("/0/id").stringValue(), "passport")),
+        412,
+        "another household's");
+  }
+
+  private MvcResult handOut(String household, String letter, String seen) throws Exception {
+    return as(
+        "pia",
+        "FRONT_DESK",
+        post(
+            "/api/households/{household}/letters-here/{letter}/handed-over",
+            "{\"seen\": \"%s\"}".formatted(seen),
+            household,
+            letter));
+  }
+
   private int handOver(JsonNode letter) {
     try {
       return status(asIkenna(

@@ -158,6 +158,8 @@ public enum Why implements ReasonCode {
   MESSAGE_BOUNCED(text("to")),
   /** A letter that may not be posted was to be read at the door, and is not. */
   LETTER_UNREAD(date("on")),
+  /** Somebody took a letter along from the counter. */
+  LETTER_HANDED_OVER(date("on"), text("by"), text("seen")),
   /** A letter may not be posted, and no message is safe: it waits to be handed over. */
   LETTER_TO_HAND_OVER(date("on")),
   ASKED_THEM(text("who"), text("how")),
