@@ -29,6 +29,11 @@ export function sendPost(file: File, onProgress: (done: number) => void): Promis
   return sendFile("/api/tray", file, {}, onProgress);
 }
 
+/** The same of letters of ours that came back undelivered. */
+export function sendEnvelopes(file: File, onProgress: (done: number) => void): Promise<string> {
+  return sendFile("/api/tray", file, { "X-Paper-Envelopes": "yes" }, onProgress);
+}
+
 /** A lost connection is no end: it is sent again when the line is back, a few times. */
 async function sendFile(
   path: string,

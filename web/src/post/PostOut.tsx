@@ -8,6 +8,7 @@ import { clockTime, fullDay } from "../parts/format";
 import { Key, KeyStrip } from "../parts/Keys";
 import { useTrying } from "../parts/useTrying";
 import { Doubted } from "./Doubted";
+import { EnvelopesBack } from "./EnvelopesBack";
 import { WaitingLetter } from "./WaitingLetter";
 import { WaitingLetters } from "./WaitingLetters";
 
@@ -121,6 +122,7 @@ export function PostOut() {
               {t("post.cameBack")}
             </button>
           </form>
+          <EnvelopesBack />
           <Doubted households={post.data?.doubted ?? []} onReleased={fresh} />
         </section>
         <section className="mb-6 max-w-[75rem]" aria-label={t("post.runs")}>

@@ -70,6 +70,7 @@ export function Tray() {
                     <span className="block small soft">
                       {t("tray.pages", { count: one.pages })}
                       {!one.sorted && `, ${t("tray.sorting")}`}
+                      {one.sorted && one.envelopes && `, ${t("tray.envelopes")}`}
                     </span>
                     <span className="block small soft">
                       {fullDay(one.cameAt)}, {clockTime(one.cameAt)}, {one.cameBy}

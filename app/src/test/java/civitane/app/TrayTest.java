@@ -2,6 +2,7 @@ package civitane.app;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.List;
 import java.util.UUID;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.multipdf.PDFMergerUtility;
@@ -115,6 +116,54 @@ public class TrayTest extends OnDatabase {
 
   private JsonNode wanted(String number) throws Exception {
     return body(asIkenna(get("/api/claims/{number}/papers", number))).get("wanted");
+  }
+
+  @Test
+  public void envelopesThatCameBackAreKnownByTheirCodesAndFileNothing() throws Exception {
+    var one = claimOf(Packets.meals(3));
+    var other = claimOf(Packets.meals(3));
+    var letters = List.of(letter(one), letter(other));
+    var notOut = letter(claimOf(Packets.meals(3)));
+    database
+        .sql(
+            "update letter set left_at = now(), left_by = 'maud' where kind = 'request' and about in (?, ?)")
+        .param(one)
+        .param(other)
+        .update();
+    var id = body(as(
+            "pia",
+            "FRONT_DESK",
+            MockMvcRequestBuilders.post("/api/tray")
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .header("X-Paper-Name", "envelopes.pdf")
+                .header("X-Paper-Envelopes", "yes")
+                .content(stack(
+                    first(letters.get(0)),
+                    MadePapers.pdf(1),
+                    first(letters.get(1)),
+                    first(notOut)))))
+        .get("id")
+        .stringValue();
+    Awaitility.await().atMost(PATIENCE).until(() -> piece(id).get("sorted").booleanValue());
+    assertEquals(
+        piece(id).get("pages").intValue(), 2, "one without a code, one of a letter that is here");
+    assertTrue(piece(id).get("envelopes").booleanValue());
+    for (var number : List.of(one, other)) {
+      assertTrue(claim(number).get("items").toString().contains("\"post:"), number);
+      assertEquals(papers(number).size(), 0, "it is no paper of theirs");
+    }
+    assertEquals(sent(id, "set-aside", "{\"version\": 0, \"because\": \"typed by hand\"}"), 200);
+  }
+
+  /** The page of a letter that is seen through the window of its envelope. */
+  private static byte[] first(byte[] letter) throws IOException {
+    try (var whole = Loader.loadPDF(letter);
+        var one = new PDDocument();
+        var bytes = new ByteArrayOutputStream()) {
+      one.importPage(whole.getPage(0));
+      one.save(bytes);
+      return bytes.toByteArray();
+    }
   }
 
   @Test

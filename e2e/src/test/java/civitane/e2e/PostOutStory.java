@@ -3,6 +3,8 @@ package civitane.e2e;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.net.URI;
 import org.testng.annotations.Test;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
@@ -37,7 +39,7 @@ public class PostOutStory extends Story {
   }
 
   @Test
-  public void aLetterWaitsGoesOutAndComesBack() {
+  public void aLetterWaitsGoesOutAndComesBack() throws Exception {
     signIn(page, "maud");
     page.getByText(WHO).first().click();
     page.keyboard().press("Alt+o");
@@ -61,7 +63,7 @@ public class PostOutStory extends Story {
     assertThat(letters()).hasCount(1);
     accessible(page, "post that goes out");
     page.keyboard().press("Alt+s");
-    assertThat(page.getByRole(AriaRole.STATUS)).containsText("went out with run");
+    assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("went out with run");
     assertThat(letters()).hasCount(0);
     assertThat(region("What went out")).containsText("by Maud Verhallen");
 
@@ -71,14 +73,26 @@ public class PostOutStory extends Story {
         .containsText("No letter of this office has the code");
     page.getByLabel("Code on the letter").fill(code.toLowerCase());
     page.keyboard().press("Enter");
-    assertThat(page.getByRole(AriaRole.STATUS)).containsText("It was for " + WHO);
+    assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("It was for " + WHO);
     assertThat(region("What came back")).containsText("no post since");
     accessible(page, "a letter that came back");
     press("The address of " + WHO + " is sure");
     page.keyboard().type("asked by phone: the name was off the letter box");
     page.keyboard().press("Enter");
-    assertThat(page.getByRole(AriaRole.STATUS)).containsText("Post goes to " + WHO + " again");
+    assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("Post goes to " + WHO + " again");
+
+    var pages = page.request()
+        .get(URI.create(page.url()).resolve("/api/letters/" + letterOf(code)).toString());
+    region("What came back")
+        .locator("input[type=file]")
+        .setInputFiles(new FilePayload("envelopes.pdf", "application/pdf", pages.body()));
+    assertThat(region("What came back")).containsText("no post since");
+    accessible(page, "envelopes that came back");
     page.keyboard().press("Alt+d");
     assertThat(page.getByText("of work due today")).isVisible();
+  }
+
+  private static String letterOf(String code) throws Exception {
+    return fromDatabase("select id from letter where code = '" + code + "'").get(0);
   }
 }

@@ -165,6 +165,15 @@ public class LettersOut {
     return repository.takeBack(kind, about, clock.instant()) > 0;
   }
 
+  /** Whether the letter of a code is one that went out. */
+  @Transactional(readOnly = true)
+  public boolean hasLeft(String code) {
+    return repository
+        .findByCode(Codes.grouped(code))
+        .filter(letter -> letter.leftAt() != null)
+        .isPresent();
+  }
+
   /** Notes that the letter of a code came back undelivered. */
   @Transactional(propagation = Propagation.MANDATORY)
   public Addressed cameBack(String code) {

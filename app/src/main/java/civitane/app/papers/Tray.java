@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -32,6 +33,7 @@ public class Tray {
   private final SheetRows sheets;
   private final Papers papers;
   private final PageCodes codes;
+  private final ObjectProvider<Returning> returning;
   private final Claims claims;
   private final Ledgers ledgers;
   private final Jobs jobs;
@@ -46,6 +48,7 @@ public class Tray {
       SheetRows sheets,
       Papers papers,
       PageCodes codes,
+      ObjectProvider<Returning> returning,
       Claims claims,
       Ledgers ledgers,
       Jobs jobs,
@@ -58,6 +61,7 @@ public class Tray {
     this.sheets = sheets;
     this.papers = papers;
     this.codes = codes;
+    this.returning = returning;
     this.claims = claims;
     this.ledgers = ledgers;
     this.jobs = jobs;
@@ -71,16 +75,20 @@ public class Tray {
   @Transactional
   public UUID bring(Staff.Colleague by, byte[] bytes, String name) throws IOException {
     try (var file = Incoming.of(new ByteArrayInputStream(bytes))) {
-      return bring(by, file, Sifting.of(file.path()), name);
+      return bring(by, file, Sifting.of(file.path()), name, false);
     }
   }
 
-  /** Keeps a file that came by post. */
+  /**
+   * Keeps a file that came by post.
+   *
+   * @param envelopes whether it is letters of ours that came back undelivered
+   */
   @Transactional
-  UUID bring(Staff.Colleague by, Incoming file, Sifting.Fit fit, String name) {
+  UUID bring(Staff.Colleague by, Incoming file, Sifting.Fit fit, String name, boolean envelopes) {
     rows.keep(file, fit);
     var id = ledgers.freshId();
-    tray.add(id, name, by.login(), clock.instant());
+    tray.add(id, name, by.login(), clock.instant(), envelopes);
     sheets.set(id, SheetRows.whole(file.hash(), fit.pages()));
     jobs.later(Sorting.KIND, id.toString());
     jobs.later(MachineReading.KIND, file.hash());
@@ -102,6 +110,11 @@ public class Tray {
       return;
     }
     var by = staff.named(piece.cameBy());
+    if (piece.envelopes()) {
+      sheets.set(id, undelivered(by, pages, written));
+      tray.sorted(id);
+      return;
+    }
     var replies = written.stream().map(codes::reply).toList();
     var unplaced = new ArrayList<Sheet>();
     var stacks = new LinkedHashMap<Integer, List<Sheet>>();
@@ -127,6 +140,20 @@ public class Tray {
     });
     sheets.set(id, unplaced);
     tray.sorted(id);
+  }
+
+  /** The pages on which no letter of ours is known; each of the others has come back, and need not be kept. */
+  private List<Sheet> undelivered(
+      Staff.Colleague by, List<Sheet> pages, List<Optional<ReplyCode>> written) {
+    var unknown = new ArrayList<Sheet>();
+    for (var at = 0; at < pages.size(); at++) {
+      var code = written.get(at).map(ReplyCode::code);
+      if (code.isEmpty()
+          || returning.stream().noneMatch(one -> one.cameBack(by, code.orElseThrow()))) {
+        unknown.add(pages.get(at));
+      }
+    }
+    return unknown;
   }
 
   /**

@@ -50,7 +50,10 @@ class TrayController {
         .toList();
   }
 
-  /** Takes a file that came by post; its name stands in the head, {@code X-Paper-Name}, written as in an address. */
+  /**
+   * Takes a file that came by post; its name stands in the head, {@code X-Paper-Name}, written as in an address, and
+   * {@code X-Paper-Envelopes} with anything where it is letters of ours that came back undelivered.
+   */
   @PostMapping(value = "/api/tray", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   @PreAuthorize(May.TAKE_APPLICATIONS)
   PostTaken bring(HttpServletRequest request) throws IOException {
@@ -60,7 +63,8 @@ class TrayController {
     }
     var name = Optional.ofNullable(PaperController.head(request, "Name")).orElse("");
     try (var file = Incoming.of(request.getInputStream())) {
-      return new PostTaken(tray.bring(staff.me(), file, Sifting.of(file.path()), name));
+      var envelopes = PaperController.head(request, "Envelopes") != null;
+      return new PostTaken(tray.bring(staff.me(), file, Sifting.of(file.path()), name, envelopes));
     }
   }
 

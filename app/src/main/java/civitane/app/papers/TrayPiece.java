@@ -7,6 +7,7 @@ import java.util.UUID;
  * Pages that came by post and belong to nobody yet.
  *
  * @param cameBy who brought it: their login
+ * @param envelopes whether it is letters of ours that came back undelivered
  * @param sorted whether the codes on its pages have been looked for
  */
 record TrayPiece(
@@ -14,6 +15,7 @@ record TrayPiece(
     String name,
     String cameBy,
     Instant cameAt,
+    boolean envelopes,
     boolean sorted,
     int version,
     int pages,
@@ -22,6 +24,7 @@ record TrayPiece(
 
   /** The same with another word for who brought it: their name. */
   TrayPiece broughtBy(String name) {
-    return new TrayPiece(id, this.name, name, cameAt, sorted, version, pages, drawn, unreadable);
+    return new TrayPiece(
+        id, this.name, name, cameAt, envelopes, sorted, version, pages, drawn, unreadable);
   }
 }

@@ -28,13 +28,15 @@ class TrayRows {
     this.database = database;
   }
 
-  void add(UUID id, String name, String by, Instant at) {
+  void add(UUID id, String name, String by, Instant at, boolean envelopes) {
     database
-        .sql("insert into tray_piece (id, name, came_by, came_at) values (?, ?, ?, ?)")
+        .sql(
+            "insert into tray_piece (id, name, came_by, came_at, envelopes) values (?, ?, ?, ?, ?)")
         .param(id)
         .param(name)
         .param(by)
         .param(Timestamp.from(at))
+        .param(envelopes)
         .update();
   }
 
@@ -65,6 +67,7 @@ class TrayRows {
         row.getString("name"),
         row.getString("came_by"),
         row.getTimestamp("came_at").toInstant(),
+        row.getBoolean("envelopes"),
         row.getBoolean("sorted"),
         row.getInt("version"),
         row.getInt("pages"),

@@ -7,6 +7,7 @@ import civitane.app.claims.Claims;
 import civitane.app.drafts.Applications;
 import civitane.app.households.Households;
 import civitane.app.letters.LettersOut;
+import civitane.app.papers.Returning;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import civitane.core.claims.Want;
@@ -18,6 +19,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 import static civitane.core.facts.Known.known;
@@ -27,7 +29,7 @@ import static civitane.core.facts.Known.known;
  * next step, until somebody has asked by another way.
  */
 @Service
-class PostBack {
+class PostBack implements Returning {
   private final LettersOut letters;
   private final PostRows rows;
   private final Claims claims;
@@ -78,7 +80,7 @@ class PostBack {
    * @return whom it was for
    */
   @Transactional
-  String cameBack(Staff.Colleague by, String code) {
+  String letterCameBack(Staff.Colleague by, String code) {
     var letter = letters.cameBack(code);
     var claim = Applications.claimOf(letter.about());
     var household = claimLists.householdsOf(Set.of(claim)).get(claim);
@@ -90,6 +92,16 @@ class PostBack {
     }
     audit.record(by.login(), "letter came back", letter.id().toString(), claim);
     return letter.to();
+  }
+
+  @Override
+  @Transactional(propagation = Propagation.MANDATORY)
+  public boolean cameBack(Staff.Colleague by, String code) {
+    if (!letters.hasLeft(code)) {
+      return false;
+    }
+    letterCameBack(by, code);
+    return true;
   }
 
   /** Post goes to a household again, now that somebody knows where it lives. */

@@ -107,7 +107,7 @@ class PostController {
   @PostMapping("/api/post/came-back")
   @PreAuthorize(May.WORK_CLAIMS)
   WasFor cameBack(@RequestBody CameBack letter) {
-    return new WasFor(back.cameBack(staff.me(), letter.code()), post());
+    return new WasFor(back.letterCameBack(staff.me(), letter.code()), post());
   }
 
   @PostMapping("/api/post/households/{household}/released")

@@ -10,6 +10,7 @@
       "jobs",
       "letters",
       "messages",
+      "papers",
       "problems",
       "remembering",
       "staff"
