@@ -85,6 +85,7 @@ public class PostOutStory extends Story {
         .get(URI.create(page.url()).resolve("/api/letters/" + letterOf(code)).toString());
     region("What came back")
         .locator("input[type=file]")
+        .first()
         .setInputFiles(new FilePayload("envelopes.pdf", "application/pdf", pages.body()));
     assertThat(region("What came back")).containsText("no post since");
     accessible(page, "envelopes that came back");
