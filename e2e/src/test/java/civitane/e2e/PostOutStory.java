@@ -79,7 +79,8 @@ public class PostOutStory extends Story {
     press("The address of " + WHO + " is sure");
     page.keyboard().type("asked by phone: the name was off the letter box");
     page.keyboard().press("Enter");
-    assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("Post goes to " + WHO + " again");
+    assertThat(page.getByRole(AriaRole.STATUS).first())
+        .containsText("Post goes to " + WHO + " again");
 
     var pages = page.request()
         .get(URI.create(page.url()).resolve("/api/letters/" + letterOf(code)).toString());
