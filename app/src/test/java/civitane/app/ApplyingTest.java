@@ -127,12 +127,7 @@ public class ApplyingTest extends AtTheDoor {
 
   /** With its number they come back, since a text came to that phone. */
   private void codeByNumber(String number, String phone) throws Exception {
-    var before = REGISTERS.messages().size();
-    perform(post("/api/door/code", written(Map.of("number", number))));
-    Awaitility.await()
-        .atMost(PATIENCE)
-        .until(() -> REGISTERS.messages().size() > before
-            && phone.equals(REGISTERS.messages().get(0).get("to")));
+    codeTo(phone, post("/api/door/code", written(Map.of("number", number))));
   }
 
   @Test

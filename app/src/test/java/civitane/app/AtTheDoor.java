@@ -17,7 +17,8 @@ import static org.testng.Assert.assertEquals;
 
 /** What is asked for at the household's door, by whoever shows a cookie of it or none. */
 abstract class AtTheDoor extends OnDatabase {
-  protected static final Pattern SIX_DIGITS = Pattern.compile("\\b\\d{6}\\b");
+  /** A code: the digits of a claim’s number, of which news are told as well, are none. */
+  protected static final Pattern SIX_DIGITS = Pattern.compile("(?<![-\\d])\\d{6}(?![-\\d])");
 
   /** What was tried ahead of the clock would be waited for once it goes back. */
   @AfterMethod

@@ -11,7 +11,7 @@ import java.util.Map;
  * 00, or an address at nowhere.example, reaches nobody.
  */
 final class Gateway {
-  private static final int MOST_KEPT = 200;
+  private static final int MOST_KEPT = 2_000;
   private static final List<String> FIELDS = List.of("id", "channel", "to", "text");
 
   private final Map<String, String> states = new HashMap<>();
