@@ -1,5 +1,6 @@
 package civitane.app;
 
+import civitane.app.messages.Messages;
 import civitane.app.post.LetterNews;
 import java.time.Duration;
 import java.util.List;
@@ -19,8 +20,13 @@ import static org.testng.Assert.assertTrue;
 public class LetterWaysTest extends AtTheDoor {
   private static int phones;
 
+  private static final String LATE = "00000000-0000-4000-8000-00000000aaaa";
+
   @Autowired
   private LetterNews news;
+
+  @Autowired
+  private Messages messages;
 
   /** A phone of its own, as what comes to it is counted. */
   private static String phone() {
@@ -164,6 +170,24 @@ public class LetterWaysTest extends AtTheDoor {
         .atMost(PATIENCE)
         .until(() -> claim(number).toString().contains("Ask where they can be reached"));
     assertTrue(listed("unread", number).get("missed").booleanValue());
+  }
+
+  @Test
+  public void whereNothingBringsTheMessageForDaysItIsAskedFor() throws Exception {
+    var number = claim(phone(), true, false);
+    taken(number);
+    var id = letterId(number);
+    // As if it had been ordered and nothing had answered since.
+    sent(number);
+    database.sql("""
+            insert into message (id, household_id, channel, to_way, text, letter_id, not_after, ordered_at)
+            select ?::uuid, c.household_id, 'TEXT', '0555 027 000', 'news', ?::uuid,
+              now() - interval '1 hour', now() - interval '4 days'
+            from claim c where c.number = ?
+            """).params(LATE, id, number).update();
+    messages.send(UUID.fromString(LATE));
+    assertTrue(claim(number).toString().contains("Ask where they can be reached"));
+    assertEquals(count("message where id = '%s' and state = 'TOO_LATE'".formatted(LATE)), 1);
   }
 
   @Test

@@ -9,6 +9,7 @@ import civitane.core.facts.Way;
 import civitane.core.reasons.Argument;
 import java.io.IOException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +22,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Texts and mails to households. One that reaches nobody becomes a next step of their claims. */
 @Service
 public class Messages {
+  private static final Duration LETTER_IS_NEWS = Duration.ofDays(3);
+
   private final MessageRows rows;
   private final Gateway gateway;
   private final Claims claims;
@@ -58,10 +61,13 @@ public class Messages {
     order(household, way, text, null, notAfter);
   }
 
-  /** Orders a message that tells of a letter; where it reaches nobody, a {@link LetterUntold} is published. */
+  /**
+   * Orders a message that tells of a letter. Where it reaches nobody, or nothing brings messages for days, a
+   * {@link LetterUntold} is published.
+   */
   @Transactional(propagation = Propagation.MANDATORY)
   public void orderOf(UUID letter, UUID household, Way way, String text) {
-    order(household, way, text, letter, null);
+    order(household, way, text, letter, clock.instant().plus(LETTER_IS_NEWS));
   }
 
   private void order(
@@ -78,7 +84,7 @@ public class Messages {
   }
 
   /** Sends a message that waits; nothing is held in the database meanwhile. */
-  void send(UUID id) throws IOException {
+  public void send(UUID id) throws IOException {
     var waiting = rows.waiting(id);
     if (waiting.isEmpty()) {
       return;
@@ -93,12 +99,12 @@ public class Messages {
 
   private void settle(Message message, MessageState state) {
     var household = message.household();
-    if (!rows.settle(message.id(), state, clock.instant()) || state != MessageState.BOUNCED) {
+    if (!rows.settle(message.id(), state, clock.instant()) || state == MessageState.DELIVERED) {
       return;
     }
     if (message.letter() != null) {
       events.publishEvent(new LetterUntold(message.letter(), message.to()));
-    } else if (household != null) {
+    } else if (household != null && state == MessageState.BOUNCED) {
       var bounced = Why.MESSAGE_BOUNCED.with(Argument.told(message.to()));
       claims
           .undecidedOf(household)
