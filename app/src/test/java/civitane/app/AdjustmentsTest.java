@@ -1,6 +1,9 @@
 package civitane.app;
 
+import java.time.Duration;
+import java.time.LocalDate;
 import java.util.Locale;
+import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 
 import static org.testng.Assert.assertEquals;
@@ -35,6 +38,33 @@ public class AdjustmentsTest extends OnDatabase {
     assertTrue(
         letters("decision", number).toLowerCase(Locale.ROOT).contains("breaks to rest"),
         "the household reads both");
+  }
+
+  @AfterMethod
+  public void backToToday() {
+    clock.ahead(Duration.ZERO);
+  }
+
+  private boolean comesUp(String number) throws Exception {
+    return body(asIkenna(get("/api/coming-up")))
+        .valueStream()
+        .anyMatch(day -> number.equals(day.path("claim").asString("")));
+  }
+
+  /** The autumn term of 2026 ends with January. */
+  @Test
+  public void theyAreAskedForAgainEachTerm() throws Exception {
+    var number = granted();
+    var sheet = letters("adjustments", number);
+    assertTrue(sheet.contains("31 January 2027"), sheet);
+    noonOf(LocalDate.parse("2027-01-20"));
+    assertTrue(comesUp(number));
+    assertEquals(
+        asIkenna(post("/api/claims/{number}/renewal", "", number)).getResponse().getStatus(), 200);
+    assertFalse(comesUp(number));
+    var asked = letters("renewal", number);
+    assertTrue(asked.contains("31 January 2027"), asked);
+    assertFalse(asked.contains("migraine"), asked);
   }
 
   @Test

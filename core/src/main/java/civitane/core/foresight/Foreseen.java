@@ -23,8 +23,12 @@ public record Foreseen(LocalDate on, Reason reason) {
   public static final int OLDER = 14;
 
   /** What a household may get on after it ends, by asking for it again. */
-  private static final Set<String> RENEWED =
-      Set.of("householdAllowance", "schoolMeals", "childDental", "disabilityAllowance");
+  private static final Set<String> RENEWED = Set.of(
+      "householdAllowance",
+      "schoolMeals",
+      "childDental",
+      "disabilityAllowance",
+      "studyAdjustments");
 
   private static final Map<Integer, Why> BIRTHDAYS =
       Map.of(OLDER, Why.TURNS_OLDER, Ages.ADULT, Why.COMES_OF_AGE);

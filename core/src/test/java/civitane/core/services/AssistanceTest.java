@@ -10,8 +10,11 @@ import civitane.core.facts.Role;
 import civitane.core.rules.Hold;
 import civitane.core.rules.Outcome;
 import civitane.core.rules.Route;
+import civitane.core.time.SchoolTerm;
+import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.Test;
 
 import static civitane.core.services.Asking.of;
@@ -290,6 +293,27 @@ public class AssistanceTest {
         .amount("provisional", true);
     asking.showing(PaperKind.STUDY_RECORD, "p1").screened().amount("provisional", false);
     asking.says("limits", List.of()).screened().notEntitled();
+  }
+
+  @Test
+  public void adjustmentsRunToTheEndOfTheirTerm() {
+    var asking = Asking.forA("studyAdjustments")
+        .says("person", "p1")
+        .says("enrolled", true)
+        .says("conditions", List.of(of("detail", "migraine")))
+        .says("limits", List.of("reading"));
+    var now = SchoolTerm.of(Asking.LODGED);
+    runs(asking, null, now.lastDay());
+    var next = SchoolTerm.of(now.lastDay().plusDays(1));
+    runs(asking.says("term", next.year() + "-spring"), next.firstDay(), next.lastDay());
+    runs(asking.says("term", "2019-autumn"), null, now.lastDay());
+    runs(asking.says("term", "the coming one"), null, now.lastDay());
+  }
+
+  private static void runs(Asking asking, @Nullable LocalDate from, LocalDate until) {
+    var award = asking.screened().entitled().result().awards().get(0);
+    assertEquals(award.from(), from);
+    assertEquals(award.until(), until);
   }
 
   @Test

@@ -14,7 +14,9 @@ import civitane.core.rules.QuickCheck;
 import civitane.core.rules.Result;
 import civitane.core.rules.Situation;
 import civitane.core.rules.StandardTime;
+import civitane.core.time.SchoolTerm;
 import java.util.List;
+import java.util.Optional;
 
 import static civitane.core.facts.Known.known;
 
@@ -61,16 +63,33 @@ public final class StudyAdjustments implements Entitlement<StudyAdjustmentsAnswe
         .determineOnly(() -> PaperWants.of(it).check())
         .note(person.isPresent() && isProvisional(it), Why.PROVISIONAL::with)
         .amounts(() -> new StudyAdjustmentsAmounts(adjustments(it), isProvisional(it)))
-        .awards(() -> List.of(Award.of(What.ADJUSTMENTS, Recipient.SCHOOL)
-            .forWhom(it.who(person.orElseThrow()))
-            .with(adjustments(it).stream().map(Argument::term).toArray(Argument[]::new))))
+        .awards(() -> List.of(award(it, it.who(person.orElseThrow()))))
         .result(word());
+  }
+
+  /** Until the last day of the term: what helps is asked again each term. */
+  private static Award award(Situation<StudyAdjustmentsAnswers> it, Argument.Who student) {
+    var term = term(it);
+    return Award.of(What.ADJUSTMENTS, Recipient.SCHOOL)
+        .forWhom(student)
+        .from(term.firstDay().isAfter(it.assessedOn()) ? term.firstDay() : null)
+        .until(term.lastDay())
+        .with(adjustments(it).stream().map(Argument::term).toArray(Argument[]::new));
+  }
+
+  /** The term asked for; the one that runs where none is named or it is over. */
+  private static SchoolTerm term(Situation<StudyAdjustmentsAnswers> it) {
+    return Optional.ofNullable(it.answers().term())
+        .flatMap(SchoolTerm::parse)
+        .filter(term -> !term.lastDay().isBefore(it.assessedOn()))
+        .orElseGet(() -> SchoolTerm.of(it.assessedOn()));
   }
 
   /** SA-ENROLLED: the student is enrolled. */
   private static Check enrolledCheck(Situation<StudyAdjustmentsAnswers> it) {
     return it.check("SA-ENROLLED")
         .needs("enrolled", it.answers().enrolled())
+        .uses("term")
         .must(it.answers().enrolled(), Why.NOT_ENROLLED::with)
         .orMet(Why.ENROLLED::with);
   }

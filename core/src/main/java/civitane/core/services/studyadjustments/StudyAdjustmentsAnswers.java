@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 public record StudyAdjustmentsAnswers(
     @As(Form.PERSON) @Nullable String person,
     @Nullable Boolean enrolled,
-    @Asked(forTheFile = true) @Nullable String term,
+    @Nullable String term,
     @Nullable List<StudyLimit> limits,
 
     @Asked(calls = {PaperKind.MEDICAL_CERTIFICATE, PaperKind.STUDY_RECORD}) @Nullable
