@@ -5,6 +5,7 @@ cat <<'TEXT'
 ./civitane backup FILE                  backs its database up into one file, and restores that beside to be sure
 ./civitane restore FILE                 restores a backup into an empty database
 ./civitane audit verify                 verifies its log
+./civitane forget list | household ID …  forgets households whose keeping time is over
 ./civitane serve                        serves it; what is missing is said, a sentence each
 ./civitane test                         runs every test: core, words, packets, application, real browser
 ./civitane test MODULE|NAME …           runs the tests of some modules (core, words, packet, app, e2e, bench), or some by name

@@ -19,6 +19,7 @@ import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
+import org.springframework.core.env.MapPropertySource;
 
 /** The application: keeps, serves and sends. */
 @SpringBootApplication
@@ -28,8 +29,12 @@ public class CivitaneApplication {
   private static final String ARABIC = "/letter-fonts/NotoNaskhArabic_400Regular.ttf";
 
   /** What asks for a command that ends, in the place of serving. */
-  private static final List<String> COMMANDS =
-      List.of("civitane.rerun", "civitane.load.claims", "civitane.staff", "civitane.audit");
+  private static final List<String> COMMANDS = List.of(
+      "civitane.rerun",
+      "civitane.load.claims",
+      "civitane.staff",
+      "civitane.audit",
+      "civitane.forget");
 
   private static final String PRODUCTION = "production";
 
@@ -51,8 +56,12 @@ public class CivitaneApplication {
     var application = new SpringApplication(CivitaneApplication.class);
     application.addInitializers(context -> {
       var environment = context.getEnvironment();
-      if (environment.matchesProfiles(PRODUCTION)
-          && COMMANDS.stream().noneMatch(environment::containsProperty)) {
+      if (COMMANDS.stream().anyMatch(environment::containsProperty)) {
+        // It lacks what the office's work needs, as the key of the log, and is over soon.
+        environment
+            .getPropertySources()
+            .addFirst(new MapPropertySource("command", Map.of("civitane.jobs", "off")));
+      } else if (environment.matchesProfiles(PRODUCTION)) {
         ServingSettings.check(environment::getProperty);
       }
     });

@@ -4,6 +4,7 @@ import civitane.app.production.Migration;
 import civitane.app.production.Refused;
 import civitane.app.production.ServingSettings;
 import civitane.app.staff.PasswordRule;
+import com.github.kagkarlsson.scheduler.Scheduler;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.URI;
@@ -215,12 +216,14 @@ public class ProductionTest {
     for (var statement : List.of(
         "update audit_log set actor = 'nobody'",
         "delete from entry",
+        "set civitane.forgetting = 'yes'; delete from entry",
         "drop table staff",
         "create table mine (a int)",
         "alter table audit_log disable trigger all")) {
       expectThrows(SQLException.class, () -> as(SERVING, statement));
     }
     assertEquals(SpringApplication.exit(serving("--civitane.audit=verify")), 0);
+    isForgottenByTheOwnerAlone();
     assertEquals(staff("disable", "", "gerd"), 0);
     try (var office = serving()) {
       var address = "http://127.0.0.1:"
@@ -229,6 +232,26 @@ public class ProductionTest {
     }
     as(OWNER, "insert into office_mark (name) values ('demo')");
     assertTrue(refused().contains("filled by the demo"));
+  }
+
+  private void isForgottenByTheOwnerAlone() {
+    var asOwner = List.of("--CIVITANE_DB_OWNER=" + OWNER, "--CIVITANE_DB_OWNER_PASSWORD=x");
+    assertEquals(forget(asOwner, "list"), 0);
+    assertEquals(forget(asOwner, "everybody"), 2);
+    assertEquals(forget(asOwner, "household", "gerd"), 1);
+    assertEquals(forget(asOwner, "household", "00000000-0000-0000-0000-000000000009"), 1);
+    try (var command = serving("--civitane.forget=list", asOwner.get(0), asOwner.get(1))) {
+      assertFalse(
+          command.getBean(Scheduler.class).getSchedulerState().isStarted(),
+          "a command does not do what nodes do");
+    }
+  }
+
+  private int forget(List<String> asOwner, String... words) {
+    var arguments = new ArrayList<>(asOwner);
+    arguments.add("--civitane.forget=" + words[0]);
+    arguments.addAll(List.of(words).subList(1, words.length));
+    return SpringApplication.exit(serving(arguments.toArray(String[]::new)));
   }
 
   /** What is gathered of it stands at a port of its own, by addresses as they are written in the programme. */

@@ -3,6 +3,7 @@ package civitane.app;
 import civitane.app.claims.Claims;
 import civitane.app.decisions.Decisions;
 import civitane.app.decisions.Rerun;
+import civitane.app.forgetting.Forgetting;
 import civitane.app.ledger.Ledgers;
 import civitane.app.letters.Letters;
 import civitane.core.claims.Actor;
@@ -15,6 +16,8 @@ import java.sql.SQLException;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.zip.GZIPInputStream;
 import org.flywaydb.core.Flyway;
@@ -142,5 +145,63 @@ public class UpgradeTest {
       assertTrue(
           report.different().stream().noneMatch(Rerun.Different::changed), report.toString());
     }
+  }
+
+  /** What the office has for itself; all else is a household's, and goes with it. */
+  private static final Set<String> THE_OFFICES_OWN = Set.of(
+      "access_log",
+      "audit_chain",
+      "audit_log",
+      "flyway_schema_history",
+      "office_mark",
+      "post_run",
+      "sign_in_attempt",
+      "spring_session",
+      "spring_session_attributes",
+      "staff",
+      "staff_choice",
+      "tray_piece",
+      "waiting_list");
+
+  @Test(dataProvider = "released", dependsOnMethods = "everythingThatWasKeptIsRead")
+  public void allHouseholdsCanBeForgotten(String version) throws Exception {
+    var url = restored(version);
+    migrate(url);
+    var database = database(url);
+    assertTrue(count(database, "household") > 0);
+    try (var connection = DriverManager.getConnection(url, "civitane", "");
+        var statement = connection.createStatement();
+        var rows = Forgetting.class.getResourceAsStream("/forgetting/forget.sql")) {
+      connection.setAutoCommit(false);
+      statement.execute(
+          "create temporary table going_household on commit drop as select id from household");
+      statement.execute("set local civitane.forgetting = 'yes'");
+      statement.execute(new String(rows.readAllBytes(), StandardCharsets.UTF_8));
+      connection.commit();
+    }
+    // What was never lodged is of nobody yet; contacts that codes went to are forgotten each night.
+    var ofNobody = Map.of(
+        "application", "where household_id is not null",
+        "message", "where household_id is not null",
+        "party", "where takes_part is null",
+        "subject", "where kind <> 'PARTY'",
+        "entry", "where subject_id not in (select id from party)",
+        "sheet", "where of not in (select id from tray_piece)",
+        "paper_file", "where hash not in (select hash from sheet)",
+        "paper_piece", "where hash not in (select hash from sheet)",
+        "paper_proposal", "where hash not in (select hash from sheet)");
+    var left = database
+        .sql("select tablename from pg_tables where schemaname = 'public' order by 1")
+        .query(String.class)
+        .list()
+        .stream()
+        .filter(table -> !THE_OFFICES_OWN.contains(table)
+            && count(database, table + " " + ofNobody.getOrDefault(table, "")) > 0)
+        .toList();
+    assertEquals(left, List.of());
+  }
+
+  private static long count(JdbcClient database, String from) {
+    return database.sql("select count(*) from " + from).query(Long.class).single();
   }
 }

@@ -6,6 +6,7 @@ import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import java.time.Duration;
 import java.util.List;
 import javax.sql.DataSource;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -39,7 +40,9 @@ class JobsConfiguration {
         .build();
   }
 
+  /** Not for a command that ends: what a node does later is done by those that serve. */
   @Bean
+  @ConditionalOnProperty(name = "civitane.jobs", havingValue = "on", matchIfMissing = true)
   Starting starting(Scheduler scheduler) {
     return new Starting(scheduler);
   }

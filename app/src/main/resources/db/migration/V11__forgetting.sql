@@ -1,0 +1,12 @@
+-- What is only added to stays so for everybody, but for the owner of the tables who forgets households whose keeping time is
+-- over: that takes their entries, events and determinations out. The log and its chain stay whole.
+create or replace function never_changes() returns trigger language plpgsql as $$
+begin
+  if tg_op = 'DELETE'
+    and tg_table_name in ('entry', 'claim_event', 'determination')
+    and current_setting('civitane.forgetting', true) = 'yes'
+    and current_user = (select pg_get_userbyid(relowner) from pg_class where oid = tg_relid) then
+    return old;
+  end if;
+  raise exception '% is append-only', tg_table_name;
+end $$;
