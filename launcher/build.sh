@@ -1,8 +1,9 @@
 # Building, only as far as needed.
+. launcher/node.sh
 
 need_java() {
-  command -v java >/dev/null || fail "Java 17 is missing: install openjdk-17-jdk"
-  command -v mvn >/dev/null || fail "Maven is missing: install maven"
+  command -v javac >/dev/null || need_package openjdk-17-jdk-headless
+  command -v mvn >/dev/null || need_package maven
 }
 
 # Whether anything below the folders is newer than the built file.

@@ -1,4 +1,5 @@
 # Works packets out; needs no database.
+. launcher/packages.sh
 . launcher/build.sh
 build_packet
 [ -t 2 ] && export CIVITANE_PROGRESS=1

@@ -1,4 +1,5 @@
 # Makes deliberate mistakes in the core or in a part of it, one at a time, and counts how many its own tests notice.
+. launcher/packages.sh
 . launcher/build.sh
 need_java
 cores=$(nproc)

@@ -1,4 +1,4 @@
-# What has to be on the machine beside Java, Maven and Node; installed from Debian's packages when we are root.
+# What has to be on the machine; installed from Debian's packages when we are root.
 
 # Where the server's programs are; a client alone has none of them.
 postgres_bin() {
@@ -23,16 +23,14 @@ need_packages() {
     missing+=(chromium fonts-dejavu-core)
   fi
   [ ${#missing[@]} -eq 0 ] && return
-  [ "$(id -u)" = 0 ] || fail "these Debian packages are missing: ${missing[*]} (install them as root: apt-get install ${missing[*]})"
-  command -v apt-get >/dev/null || fail "these packages are missing, and there is no apt-get to install them: ${missing[*]}"
-  step "Installing ${missing[*]}" packages install_packages "${missing[@]}"
+  need_package "${missing[@]}"
 }
 
-# One package more, for what not everybody needs.
+# Some packages more, for what not everybody needs.
 need_package() {
-  [ "$(id -u)" = 0 ] || fail "this Debian package is missing: $1 (install it as root: apt-get install $1)"
-  command -v apt-get >/dev/null || fail "$1 is missing, and there is no apt-get to install it"
-  step "Installing $1" packages install_packages "$1"
+  [ "$(id -u)" = 0 ] || fail "these Debian packages are missing: $* (install them as root: apt-get install $*)"
+  command -v apt-get >/dev/null || fail "these packages are missing, and there is no apt-get to install them: $*"
+  step "Installing $*" packages install_packages "$@"
 }
 
 install_packages() {
@@ -41,9 +39,4 @@ install_packages() {
   mkdir -p /etc/postgresql-common
   [ -e /etc/postgresql-common/createcluster.conf ] || echo "create_main_cluster = false" >/etc/postgresql-common/createcluster.conf
   apt-get update && apt-get install -y --no-install-recommends "$@"
-}
-
-need_node() {
-  command -v node >/dev/null && command -v npm >/dev/null || fail "Node.js 20 with npm is missing: install nodejs and npm"
-  [ "$(node -p 'process.versions.node.split(".")[0]')" -ge 20 ] || fail "Node.js 20 or newer is needed, this is $(node --version)"
 }
