@@ -4,6 +4,7 @@ import { api, done, Refusal, type Schemas } from "../api/client";
 import { AlsoAsk } from "./AlsoAsk";
 import { ApplyPage } from "./ApplyPage";
 import { Aside } from "./Aside";
+import { EarlyPapers } from "./EarlyPapers";
 import { GoBack } from "./GoBack";
 import { lastWhere, peopleOf } from "./rows";
 import { SignPage } from "./SignPage";
@@ -90,6 +91,7 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
   const [page, setPage] = useState(() => firstToDo(form));
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [found, setFound] = useState<Schemas["DoorWrong"][]>([]);
+  const [unsent, setUnsent] = useState<ReadonlySet<string>>(new Set());
   const keeping = useKeeping(form.version, language, onOvertaken, onOver);
   const head = useRef<HTMLHeadingElement>(null);
   const turned = useRef(false);
@@ -126,6 +128,14 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
     setPage(next);
     if (await keeping.settle()) await onKept();
   };
+  const hold = useCallback((about: string, isHolding: boolean) => {
+    setUnsent((before) => {
+      const now = new Set(before);
+      if (isHolding) now.add(about);
+      else now.delete(about);
+      return now;
+    });
+  }, []);
   const last = form.pages.length;
   const shown = form.pages[page];
   return (
@@ -192,7 +202,9 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
               setPage(to);
             }}
             onLodged={onLodged}
+            isUnsent={unsent.size > 0}
           >
+            <EarlyPapers onHolding={hold} />
             <AlsoAsk
               more={form.more}
               version={keeping.version}

@@ -1,15 +1,22 @@
-import { type ChangeEvent, type FormEvent, useId, useRef, useState } from "react";
-import { Refusal, type Schemas } from "../api/client";
-import { sendFile, sendPage } from "./asking";
+import { type ChangeEvent, type FormEvent, useEffect, useId, useRef, useState } from "react";
+import { Refusal } from "../api/client";
 import { readability } from "./readability";
 import { useSay } from "./words";
 
 const MOST_BYTES = 15 * 1024 * 1024;
 
 interface Props {
-  claim: string;
-  wanted: Schemas["DoorWanted"];
+  /** The element that says what it is for. */
+  about: string;
+  /** Whether something came for it already. */
+  came: boolean;
+  /** Whether it is what the page is for. */
+  isMain: boolean;
+  sendFirst: (file: File, remark: string) => Promise<void>;
+  sendFurther: (file: File) => Promise<void>;
   onChanged: () => void;
+  /** Whether something is chosen that is not sent yet. */
+  onHolding?: (about: string, isHolding: boolean) => void;
 }
 
 /** A page as it was chosen, and what makes it doubtful whether it can be read. */
@@ -22,7 +29,7 @@ interface Page {
  * Photos or files for what is wanted, a page each or several: looked at before they are sent, so that nobody sends what
  * can't be read. Once some came, more are put behind them.
  */
-export function PaperSent({ claim, wanted, onChanged }: Props) {
+export function PaperSent({ about, came, isMain, sendFirst, sendFurther, onChanged, onHolding }: Props) {
   const say = useSay();
   const id = useId();
   const picker = useRef<HTMLInputElement>(null);
@@ -30,7 +37,12 @@ export function PaperSent({ claim, wanted, onChanged }: Props) {
   const [remark, setRemark] = useState("");
   const [against, setAgainst] = useState("");
   const [busy, setBusy] = useState(false);
-  const about = `wanted-${claim}-${wanted.item}`;
+
+  const isHolding = pages.length > 0;
+  useEffect(() => {
+    onHolding?.(about, isHolding);
+    return () => onHolding?.(about, false);
+  }, [onHolding, about, isHolding]);
 
   const choose = async (event: ChangeEvent<HTMLInputElement>) => {
     const chosen = [...(event.target.files ?? [])];
@@ -45,11 +57,11 @@ export function PaperSent({ claim, wanted, onChanged }: Props) {
   const send = async (event: FormEvent) => {
     event.preventDefault();
     setBusy(true);
-    let first = !wanted.came;
+    let first = !came;
     try {
       // One after the other, so that a lost connection loses none that was sent.
       for (const { file } of pages) {
-        await (first ? sendFile(claim, wanted.item, file, remark) : sendPage(claim, wanted.item, file));
+        await (first ? sendFirst(file, remark) : sendFurther(file));
         first = false;
         setPages((before) => before.slice(1));
       }
@@ -76,7 +88,7 @@ export function PaperSent({ claim, wanted, onChanged }: Props) {
         aria-describedby={about}
         onChange={choose}
       />
-      {pages.length > 0 ? (
+      {isHolding ? (
         <>
           <p>{say("wanted.chosen")}:</p>
           <ol className="list-decimal ps-6">
@@ -96,7 +108,7 @@ export function PaperSent({ claim, wanted, onChanged }: Props) {
               </li>
             ))}
           </ol>
-          {!wanted.came && (
+          {!came && (
             <label className="block my-2">
               {say("wanted.remark")}
               <input
@@ -125,11 +137,11 @@ export function PaperSent({ claim, wanted, onChanged }: Props) {
       ) : (
         <button
           type="button"
-          className={`door-button ${wanted.came ? "" : "door-main"}`}
+          className={`door-button ${isMain && !came ? "door-main" : ""}`}
           aria-describedby={about}
           onClick={() => picker.current?.click()}
         >
-          {say(wanted.came ? "wanted.morePages" : "wanted.photo")}
+          {say(came ? "wanted.morePages" : "wanted.photo")}
         </button>
       )}
       <p role="alert" className={against ? "wrong my-2" : ""}>

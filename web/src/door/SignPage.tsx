@@ -17,18 +17,20 @@ interface Props {
   onGoTo: (page: number, wrong: Schemas["DoorWrong"][]) => void;
   /** Whether they are let in to where it stands. */
   onLodged: () => Promise<boolean>;
-  /** What else can be asked for before it is signed. */
+  /** Whether a photo is chosen that is not sent yet: nobody is to think that it goes along. */
+  isUnsent: boolean;
+  /** What can be sent and asked for before it is signed. */
   children: ReactNode;
 }
 
 /** Everything that was told, what is stated by signing, the name; asked once more, then it is lodged. */
-export function SignPage({ version, settle, onGoTo, onLodged, children }: Props) {
+export function SignPage({ version, settle, onGoTo, onLodged, isUnsent, children }: Props) {
   const say = useSay();
   const language = useTongue();
   const [name, setName] = useState("");
   const [sure, setSure] = useState(false);
   const [wrong, setWrong] = useState<Schemas["DoorWrong"][]>([]);
-  const { against, busy, trying } = useTries();
+  const { against, setAgainst, busy, trying } = useTries();
   const told = useQuery({
     queryKey: ["door", "application", "told", language],
     queryFn: () => done(api.GET("/api/door/application/told", { params: { query: { language } } })),
@@ -37,7 +39,8 @@ export function SignPage({ version, settle, onGoTo, onLodged, children }: Props)
   const ask = (event: FormEvent) => {
     event.preventDefault();
     setWrong([]);
-    setSure(true);
+    setAgainst(isUnsent ? "early.unsent" : "");
+    setSure(!isUnsent);
   };
   const lodge = () =>
     trying(async () => {

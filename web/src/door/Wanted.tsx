@@ -1,6 +1,7 @@
 import { type ReactNode, useState } from "react";
 import type { Schemas } from "../api/client";
 import { AskSigner } from "./AskSigner";
+import { sendFile, sendPage } from "./asking";
 import { PaperSent } from "./PaperSent";
 import { Telling } from "./Telling";
 import { useSay } from "./words";
@@ -31,7 +32,14 @@ export function Wanted({ claim, wanted, onChanged, children }: Props) {
       )}
       {!wanted.came && children}
       {(wanted.came ? wanted.pages : wanted.paper) && (
-        <PaperSent claim={claim} wanted={wanted} onChanged={onChanged} />
+        <PaperSent
+          about={id}
+          came={wanted.came}
+          isMain
+          sendFirst={(file, remark) => sendFile(claim, wanted.item, file, remark)}
+          sendFurther={(file) => sendPage(claim, wanted.item, file)}
+          onChanged={onChanged}
+        />
       )}
       {!wanted.came && (
         <>

@@ -31,6 +31,15 @@ export function sendPage(number: string, item: number, file: File): Promise<void
   return sendBytes(`/api/door/claims/${number}/items/${item}/papers/pages`, file, {});
 }
 
+/** Sends a file before it is lodged, for something that will be wanted; what came for it before stands before it. */
+export function sendEarly(wanted: string, file: File, remark: string): Promise<void> {
+  return sendBytes("/api/door/application/papers", file, {
+    "X-Paper-For": encodeURIComponent(wanted),
+    "X-Paper-Name": encodeURIComponent(file.name),
+    "X-Paper-Remark": encodeURIComponent(remark),
+  });
+}
+
 async function sendBytes(path: string, file: File, heads: Record<string, string>): Promise<void> {
   const response = await putBytes(path, file, heads);
   await done(Promise.resolve({ error: await refusal(response), response }));

@@ -26,7 +26,8 @@ select id from paper where household_id in (select id from going_household);
 create temporary table going_file on commit drop as
 select hash from sheet where of in (select id from going_paper)
 union select answer from form_out
-where answer is not null and application_id in (select id from going_application);
+where answer is not null and application_id in (select id from going_application)
+union select hash from application_paper where application_id in (select id from going_application);
 -- Somebody outside whom nobody else named: a landlord, say, is a person too.
 create temporary table going_party on commit drop as
 select party.id from party
@@ -89,11 +90,14 @@ delete from debt where household_id in (select id from going_household);
 
 -- Papers, and files that no other paper is made of.
 delete from form_out where application_id in (select id from going_application);
+delete from application_paper where application_id in (select id from going_application);
 delete from scan where application_id in (select id from going_application);
 delete from sheet where of in (select id from going_paper);
 delete from paper where id in (select id from going_paper);
 delete from going_file
-where hash in (select hash from sheet) or hash in (select answer from form_out where answer is not null);
+where hash in (select hash from sheet)
+  or hash in (select answer from form_out where answer is not null)
+  or hash in (select hash from application_paper);
 delete from paper_proposal where hash in (select hash from going_file);
 delete from paper_page where hash in (select hash from going_file);
 delete from paper_piece where hash in (select hash from going_file);

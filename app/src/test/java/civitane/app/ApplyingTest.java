@@ -1,16 +1,13 @@
 package civitane.app;
 
 import civitane.app.door.Lying;
-import jakarta.servlet.http.Cookie;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import java.util.UUID;
 import org.awaitility.Awaitility;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.web.servlet.MvcResult;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -19,64 +16,15 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 /** A household applies through its door: begins, leaves, comes back, signs, and sees from then on where it stands. */
-public class ApplyingTest extends AtTheDoor {
-  private static int phones = 100;
-
+public class ApplyingTest extends WithApplications {
   @Autowired
   private Lying lying;
-
-  private static String phone() {
-    return "0555 030 " + ++phones;
-  }
-
-  private MvcResult ask(String contact) throws Exception {
-    return perform(post("/api/door/beginning/code", written(Map.of("contact", contact))));
-  }
-
-  private String codeTo(String contact) throws Exception {
-    return codeTo(contact, post("/api/door/beginning/code", written(Map.of("contact", contact))));
-  }
-
-  private MvcResult enter(String contact, String code, String service) throws Exception {
-    var body = new TreeMap<String, String>(Map.of("contact", contact, "code", code));
-    if (!service.isEmpty()) {
-      body.put("service", service);
-    }
-    return perform(post("/api/door/beginning/entry", written(body)));
-  }
-
-  private Cookie begun(String contact, String service) throws Exception {
-    return visit(enter(contact, codeTo(contact), service));
-  }
 
   private static List<String> pages(JsonNode form) {
     return form.get("pages")
         .valueStream()
         .map(page -> page.get("title").stringValue())
         .toList();
-  }
-
-  private static Map<String, String> family(String given) {
-    return Map.ofEntries(
-        Map.entry("/household/people/0/givenName", given),
-        Map.entry("/household/people/0/familyName", "Quillon"),
-        Map.entry("/household/people/0/birthDate", "14.3.1988"),
-        Map.entry("/household/people/0/residentNumberMissing", "declined"),
-        Map.entry("/household/address/line1", "4 Sluice Walk"),
-        Map.entry("/household/address/town", "Gullhaven"),
-        Map.entry("/household/address/postcode", "BK31"),
-        Map.entry("/household/people/2/givenName", "Nils"),
-        Map.entry("/household/people/2/familyName", "Quillon"),
-        Map.entry("/household/people/2/role", "child"),
-        Map.entry("/household/people/2/birthDate", "2.5.2016"),
-        Map.entry("/household/incomes/0/person", "1"),
-        Map.entry("/household/incomes/0/kind", "wages"),
-        Map.entry("/household/incomes/0/amount", "430"),
-        Map.entry("/household/incomes/0/frequency", "weekly"),
-        Map.entry("/requests/0/answers/children/0/person", "3"),
-        Map.entry("/requests/0/answers/children/0/school", "Marsh Road School"),
-        Map.entry("/requests/0/answers/children/0/grade", "4"),
-        Map.entry("/requests/0/answers/householdTotal", "2"));
   }
 
   @Test

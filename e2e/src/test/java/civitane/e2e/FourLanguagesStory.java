@@ -6,9 +6,12 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.math.BigDecimal;
+import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.awaitility.Awaitility;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -117,6 +120,24 @@ public class FourLanguagesStory extends OnAPhone {
     return told;
   }
 
+  /** Before it is lodged, as it lies on the table. */
+  private void sendsThePayslip() throws Exception {
+    var early = page.getByRole(
+        AriaRole.REGION, new Page.GetByRoleOptions().setName(say("early.title")).setExact(true));
+    var payslip = early.locator("> ul > li").last();
+    payslip
+        .locator("input[type=file]")
+        .setInputFiles(PapersStory.slip("payslip.png", "Payslip October 2026", "1,733.33"));
+    // Nobody is to think that it goes along by signing.
+    page.getByLabel(say("sign.name")).fill("A B");
+    page.getByLabel(say("sign.name")).press("Enter");
+    assertThat(page.getByText(say("early.unsent"))).isVisible();
+    button(payslip, say("wanted.send")).press("Enter");
+    assertThat(payslip.getByRole(AriaRole.STATUS))
+        .containsText(words.say("door.wanted.pages", "n", BigDecimal.ONE));
+    assertThat(button(payslip, say("apply.takeAway"))).isVisible();
+  }
+
   @Test(dataProvider = "families")
   public void fromTheFirstLookToTheReceipt(String tongue, String given, String family, String born)
       throws Exception {
@@ -141,6 +162,7 @@ public class FourLanguagesStory extends OnAPhone {
     assertThat(head).hasText(say("sign.page"));
     assertThat(page.getByText(given + " " + family).first()).isVisible();
     assertThat(page.locator(".wrong:visible")).hasCount(0);
+    sendsThePayslip();
     accessible(page, "what is signed, " + tongue);
     fits(page, "what is signed, " + tongue);
     page.getByLabel(say("sign.name")).fill(given + " " + family);
@@ -164,6 +186,12 @@ public class FourLanguagesStory extends OnAPhone {
         .setInputFiles(PapersStory.slip("payslip.png", "Payslip October 2026", "1,733.33"));
     button(page, say("wanted.send")).first().press("Enter");
     assertThat(page.getByText(say("wanted.came")).first()).isVisible();
+    // What was sent before is filed in a moment.
+    Awaitility.await().atMost(Duration.ofMillis(SLOWLY)).until(() -> {
+      page.reload();
+      assertThat(page.locator("article")).hasCount(1);
+      return page.getByText(say("wanted.came")).count() == 2;
+    });
     accessible(page, "lodged, " + tongue);
     fits(page, "lodged, " + tongue);
   }

@@ -306,6 +306,12 @@ class Applying {
         saved.version(), new DoorWrongs(form, Words.in(language)).unread(filled.unread()));
   }
 
+  /** Only what is still theirs to go on with can be added to. */
+  @Transactional
+  public void isTheirs(UUID id) {
+    theirs(id);
+  }
+
   private StoredApplication theirs(UUID id) {
     var record = applications.hold(id);
     if (!isTheirs(record)) {

@@ -18,6 +18,7 @@ import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
 import civitane.words.Voice;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -101,11 +102,22 @@ class Letterbox {
   @Transactional(readOnly = true)
   public Papers.Filing filing(Visitor by, String number, int item, String name, String remark) {
     var wanted = wanted(by, number, item);
-    var place = claims.facts(number).places().here(wanted.want().subject());
-    var parts = place.split(":");
     if (wanted.want().kind() != ItemKind.PAPER) {
       throw Problem.wrong("No paper answers that.");
     }
+    var place = claims.facts(number).places().here(wanted.want().subject());
+    return filing(number, item, place, name, remark);
+  }
+
+  /**
+   * How a file is filed that is of a kind and of somebody.
+   *
+   * @param item what it is for; null where whatever wants such a paper is meant
+   * @param place the kind and whose, as what is wanted is named: {@code payslip:i1}
+   */
+  Papers.Filing filing(
+      String number, @Nullable Integer item, String place, String name, String remark) {
+    var parts = place.split(":");
     var whose = parts.length > 1 ? parts[1] : null;
     var kind = Vocabulary.of(PaperKind.class).byWord().get(parts[0]) instanceof PaperKind known
         ? known

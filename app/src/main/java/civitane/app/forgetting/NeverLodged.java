@@ -6,6 +6,7 @@ import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
@@ -50,16 +51,17 @@ public class NeverLodged {
     return clock.instant().minus(KEPT);
   }
 
-  /** Forgets one of them, with the forms that others had of it and their answers. */
+  /** Forgets one of them, with the forms that others had of it, their answers and its papers. */
   @Transactional
   public void forget(UUID application) {
-    var answers = database
-        .sql("delete from form_out where application_id = ? returning answer")
-        .param(application)
-        .query(String.class)
-        .list();
-    answers.removeIf(Objects::isNull);
-    answers.forEach(this::forgetFile);
+    var files = new ArrayList<String>();
+    for (var rows : List.of(
+        "delete from form_out where application_id = ? returning answer",
+        "delete from application_paper where application_id = ? returning hash")) {
+      files.addAll(database.sql(rows).param(application).query(String.class).list());
+    }
+    files.removeIf(Objects::isNull);
+    files.forEach(this::forgetFile);
     OF_AN_APPLICATION.forEach(
         rows -> database.sql(rows).param("id", application).update());
     database.sql("delete from application where id = ?").param(application).update();
@@ -71,6 +73,7 @@ public class NeverLodged {
     var free = database.sql("""
             select not exists (select 1 from sheet where hash = :hash)
               and not exists (select 1 from form_out where answer = :hash)
+              and not exists (select 1 from application_paper where hash = :hash)
             """).param("hash", hash).query(Boolean.class).single();
     if (free) {
       for (var table : List.of("paper_proposal", "paper_page", "paper_piece", "paper_file")) {

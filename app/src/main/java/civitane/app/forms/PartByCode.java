@@ -16,6 +16,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -144,7 +145,7 @@ public class PartByCode {
           bringing.file(
               new Actor.ThirdParty(unfiled.form().asked()),
               reply.claim(),
-              unfiled.answer(),
+              List.of(unfiled.answer()),
               new Papers.Filing(null, reply.kind(), reply.person(), null, "", by, reply.sender()));
           rows.filed(id, clock.instant());
         }));

@@ -3,6 +3,7 @@ package civitane.app.papers;
 import civitane.core.claims.Actor;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
@@ -43,9 +44,12 @@ public class Bringing {
     }
   }
 
-  /** Files what was kept as a paper of a claim's household. */
-  public void file(Actor by, String number, Kept kept, Papers.Filing filing) {
-    papers.file(by, number, SheetRows.whole(kept.hash(), kept.pages()), filing);
+  /** Files what was kept, one behind the other, as a paper of a claim's household. */
+  public void file(Actor by, String number, List<Kept> kept, Papers.Filing filing) {
+    var pages = kept.stream()
+        .flatMap(one -> SheetRows.whole(one.hash(), one.pages()).stream())
+        .toList();
+    papers.file(by, number, pages, filing);
   }
 
   /** Takes a file as a paper of a claim's household; answers the paper. */
