@@ -6,6 +6,7 @@ import { ApplyPage } from "./ApplyPage";
 import { Aside } from "./Aside";
 import { EarlyPapers } from "./EarlyPapers";
 import { GoBack } from "./GoBack";
+import { OnPaper } from "./OnPaper";
 import { lastWhere, peopleOf } from "./rows";
 import { SignPage } from "./SignPage";
 import { useKeeping } from "./useKeeping";
@@ -218,6 +219,7 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
           <button type="button" className="door-button mt-4" onClick={() => setPage(last - 1)}>
             {say("apply.back")}
           </button>
+          <OnPaper services={form.services} />
         </>
       )}
       {form.known && <GoBack settle={keeping.settle} onBack={onBack} />}

@@ -9,7 +9,8 @@ create table application_paper (
   name text not null,
   remark text not null,
   came_at timestamptz not null,
-  filed_at timestamptz
+  filed_at timestamptz,
+  unique (application_id, wanted, hash)
 );
 create index application_paper_of on application_paper (application_id, came_at);
 create index application_paper_hash on application_paper (hash);

@@ -73,6 +73,23 @@ public class ApplyingTest extends WithApplications {
     codeByNumber(number, phone);
   }
 
+  @Test
+  public void whoWouldRatherHandItInOnPaperPrintsWhatTheyTyped() throws Exception {
+    var visit = begun(phone(), "schoolMeals");
+    typed(visit, family("Philippa"));
+    var form = perform(get("/api/door/application/forms/schoolMeals?language=fr"), visit);
+    assertEquals(status(form), 200);
+    var values = values(form.getResponse().getContentAsByteArray());
+    for (var told : new String[] {"Philippa", "Quillon", "4 Sluice Walk", "Marsh Road School"}) {
+      assertTrue(values.contains(told), told + ": " + values);
+    }
+    assertEquals(
+        status(perform(get("/api/door/application/forms/rentRelief"), visit)),
+        404,
+        "not asked for");
+    assertEquals(status(perform(get("/api/door/application/forms/schoolMeals"))), 401);
+  }
+
   /** With its number they come back, since a text came to that phone. */
   private void codeByNumber(String number, String phone) throws Exception {
     codeTo(phone, post("/api/door/code", written(Map.of("number", number))));

@@ -99,6 +99,13 @@ public class AskingAgainTest extends AtTheDoor {
       assertTrue(said(form, place).startsWith("We know this"), said(form, place));
     }
     assertFalse(form.toString().contains(known.phone()));
+    var paper = perform(get("/api/door/application/forms/householdAllowance"), visit);
+    assertEquals(status(paper), 200);
+    var printed = values(paper.getResponse().getContentAsByteArray());
+    assertTrue(printed.contains("Tamsett"), printed.toString());
+    assertFalse(
+        printed.toString().contains(known.phone()) || printed.toString().contains("Tide Row"),
+        printed.toString());
     var before = draft(known);
     typed(visit, asItStands(form));
     var after = draft(known);

@@ -3,9 +3,6 @@ package civitane.app;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.UUID;
-import java.util.stream.StreamSupport;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.interactive.form.PDField;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -85,14 +82,9 @@ public class ComingUpTest extends OnDatabase {
     var number = granted();
     var form = asIkenna(get("/api/claims/{number}/form", number));
     assertEquals(form.getResponse().getStatus(), 200);
-    try (var pdf = Loader.loadPDF(form.getResponse().getContentAsByteArray())) {
-      var values = pdf.getDocumentCatalog().getAcroForm().getFieldTree();
-      var filled = StreamSupport.stream(values.spliterator(), false)
-          .map(PDField::getValueAsString)
-          .toList();
-      assertTrue(filled.contains("Tamsett"), filled.toString());
-      assertTrue(filled.contains("Marsh Road School"), filled.toString());
-    }
+    var filled = values(form.getResponse().getContentAsByteArray());
+    assertTrue(filled.contains("Tamsett"), filled.toString());
+    assertTrue(filled.contains("Marsh Road School"), filled.toString());
   }
 
   @Test

@@ -17,7 +17,9 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
+import java.util.stream.StreamSupport;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.interactive.form.PDField;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.awaitility.Awaitility;
 import org.awaitility.core.ThrowingRunnable;
@@ -226,6 +228,16 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
   protected static String words(byte[] pdf) throws IOException {
     try (var document = Loader.loadPDF(pdf)) {
       return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+    }
+  }
+
+  /** The values that stand in a form. */
+  protected static List<String> values(byte[] pdf) throws IOException {
+    try (var document = Loader.loadPDF(pdf)) {
+      var fields = document.getDocumentCatalog().getAcroForm().getFieldTree();
+      return StreamSupport.stream(fields.spliterator(), false)
+          .map(PDField::getValueAsString)
+          .toList();
     }
   }
 

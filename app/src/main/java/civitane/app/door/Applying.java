@@ -177,6 +177,9 @@ class Applying {
     var groups = form.groups();
     return new DoorForm(
         title(draft, words),
+        services.stream()
+            .map(one -> new DoorForm.DoorChoice(one.word(), words.title(one.word())))
+            .toList(),
         more(services, words),
         record.version(),
         !isTheirs(record),
@@ -190,6 +193,34 @@ class Applying {
                     .toList()))
             .toList(),
         where(groups.size(), groups, words));
+  }
+
+  /**
+   * A service that is asked for, and what was told for it.
+   *
+   * @param told a packet with that request alone
+   */
+  record OnPaper(Entitlement<?> service, ObjectNode told) {}
+
+  /** What stands on the form of a service, to be printed: as on the screen without what the office knows and does not show. */
+  @Transactional(readOnly = true)
+  public OnPaper onPaper(UUID id, String word) {
+    var record = applications.find(id);
+    var draft = applications.draft(record);
+    var services = services(draft);
+    var service = services.stream()
+        .filter(one -> one.word().equals(word))
+        .findFirst()
+        .orElseThrow(() -> Problem.notThere("What is asked for"));
+    var told = (ObjectNode) draft.packet().deepCopy();
+    told.putArray("requests").add(draft.packet().at("/requests/" + services.indexOf(service)));
+    if (record.householdId() == null) {
+      return new OnPaper(service, told);
+    }
+    var form = new ScreenForm(List.of(service), today(), Language.EN);
+    var shown = new HashMap<>(form.written(told));
+    shown.keySet().removeIf(Withheld::isWithheld);
+    return new OnPaper(service, form.filled(shown).packet());
   }
 
   /** What is asked for, in words. */
@@ -306,9 +337,9 @@ class Applying {
         saved.version(), new DoorWrongs(form, Words.in(language)).unread(filled.unread()));
   }
 
-  /** Only what is still theirs to go on with can be added to. */
-  @Transactional
-  public void isTheirs(UUID id) {
+  /** Holds an application that is still theirs to go on with: neither lodged nor gone on with by the office. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void hold(UUID id) {
     theirs(id);
   }
 

@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
  * An application as whoever takes it sees it: a page for each group of questions, in the language they read.
  *
  * @param title what is asked for
+ * @param services the same, each by itself
  * @param more what else can be asked for with the same facts
  * @param elsewhere whether the office goes on with it, so that nothing is typed here any more
  * @param known whether the office knows the household, so that there is a way back to where its claims stand
@@ -17,6 +18,7 @@ import java.util.stream.IntStream;
  */
 record DoorForm(
     String title,
+    List<DoorChoice> services,
     List<DoorChoice> more,
     int version,
     boolean elsewhere,

@@ -22,11 +22,13 @@ class EarlyPaperRows {
   /** A file, as it came. */
   record Early(String wanted, Bringing.Kept kept, String name, String remark) {}
 
+  /** The same file sent again, as after a connection that was lost, is there once. */
   void add(UUID application, Early early, Instant at) {
     database
         .sql("""
             insert into application_paper (id, application_id, wanted, hash, pages, name, remark, came_at)
             values (:id, :application, :wanted, :hash, :pages, :name, :remark, :at)
+            on conflict (application_id, wanted, hash) do nothing
             """)
         .param("id", UUID.randomUUID())
         .param("application", application)

@@ -5,6 +5,7 @@ import civitane.app.claims.Claims;
 import civitane.app.determining.Screenings;
 import civitane.app.drafts.Applications;
 import civitane.app.jobs.Jobs;
+import civitane.app.ledger.Ledgers;
 import civitane.app.lodging.ApplicationLodged;
 import civitane.app.papers.Bringing;
 import civitane.app.problems.Problem;
@@ -42,10 +43,12 @@ class EarlyPapers {
 
   private final EarlyPaperRows rows;
   private final Applications applications;
+  private final Applying applying;
   private final Screenings screenings;
   private final Bringing bringing;
   private final ClaimLists claimLists;
   private final Claims claims;
+  private final Ledgers ledgers;
   private final Letterbox letterbox;
   private final Jobs jobs;
   private final Clock clock;
@@ -53,19 +56,23 @@ class EarlyPapers {
   EarlyPapers(
       EarlyPaperRows rows,
       Applications applications,
+      Applying applying,
       Screenings screenings,
       Bringing bringing,
       ClaimLists claimLists,
       Claims claims,
+      Ledgers ledgers,
       Letterbox letterbox,
       Jobs jobs,
       Clock clock) {
     this.rows = rows;
     this.applications = applications;
+    this.applying = applying;
     this.screenings = screenings;
     this.bringing = bringing;
     this.claimLists = claimLists;
     this.claims = claims;
+    this.ledgers = ledgers;
     this.letterbox = letterbox;
     this.jobs = jobs;
     this.clock = clock;
@@ -118,14 +125,16 @@ class EarlyPapers {
     if (rows.count(application) >= MOST) {
       throw Problem.wrong("More than " + MOST + " files can't be sent before it is lodged.");
     }
-    bringing.keep(
-        file,
-        kept -> rows.add(
-            application, new EarlyPaperRows.Early(wanted, kept, name, remark), clock.instant()));
+    bringing.keep(file, kept -> {
+      // It may have been lodged while the file came: then it would be filed nowhere.
+      applying.hold(application);
+      rows.add(application, new EarlyPaperRows.Early(wanted, kept, name, remark), clock.instant());
+    });
   }
 
   @Transactional
   void takeAway(UUID application, String wanted) {
+    applying.hold(application);
     rows.remove(application, wanted);
   }
 
@@ -148,6 +157,7 @@ class EarlyPapers {
     var numbers = claimLists.ofApplication(application);
     var number =
         numbers.stream().filter(one -> isWanted(one, wanted)).findFirst().orElse(numbers.get(0));
+    ledgers.hold(claims.householdOf(number));
     var came = rows.filed(application, wanted, clock.instant());
     if (!came.isEmpty()) {
       var first = came.get(0);

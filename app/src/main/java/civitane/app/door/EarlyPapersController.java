@@ -24,11 +24,9 @@ class EarlyPapersController {
   private static final int LONGEST_HEAD = 400;
 
   private final EarlyPapers papers;
-  private final Applying applying;
 
-  EarlyPapersController(EarlyPapers papers, Applying applying) {
+  EarlyPapersController(EarlyPapers papers) {
     this.papers = papers;
-    this.applying = applying;
   }
 
   /** What is taken away again. */
@@ -48,7 +46,6 @@ class EarlyPapersController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void bringEarly(@AuthenticationPrincipal Applicant applicant, HttpServletRequest request)
       throws IOException {
-    applying.isTheirs(applicant.application());
     papers.bring(
         applicant.application(),
         WrittenHead.of(request, "X-Paper-For", LONGEST_HEAD),
@@ -61,7 +58,6 @@ class EarlyPapersController {
   @PreAuthorize(APPLIES)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void takeEarlyAway(@AuthenticationPrincipal Applicant applicant, @RequestBody EarlyAway away) {
-    applying.isTheirs(applicant.application());
     papers.takeAway(applicant.application(), away.wanted());
   }
 }

@@ -86,8 +86,7 @@ public class KeepingTime {
   /** Households whose keeping time is over, each beside those that go with it; some of them where there are many. */
   @Transactional(readOnly = true)
   public List<Set<UUID>> over() {
-    var over = new LinkedHashSet<Set<UUID>>();
-    database
+    return database
         .sql("""
             select h.id from household h
             where h.created_at < :until
@@ -95,17 +94,17 @@ public class KeepingTime {
             and not exists (
               select 1 from claim c join claim_event e on e.claim_id = c.id
               where c.household_id = h.id and e.happened_at >= :until)
-            order by h.created_at, h.id limit :most
+            order by h.created_at, h.id
             """)
         .param("until", Date.valueOf(today().minusYears(years)))
-        .param("most", MOST)
         .query(UUID.class)
         .list()
         .stream()
         .map(this::together)
+        .distinct()
         .filter(together -> against(together).isEmpty())
-        .forEach(over::add);
-    return List.copyOf(over);
+        .limit(MOST)
+        .toList();
   }
 
   /** All that speaks against forgetting households that are kept together; nothing where their keeping time is over. */
@@ -122,7 +121,7 @@ public class KeepingTime {
       debts
           .of(household)
           .forEach(
-              debt -> against.add("%s is still owed on %s".formatted(debt.amount(), debt.ref())));
+              debt -> against.add("€%s is still owed on %s".formatted(debt.amount(), debt.ref())));
     }
     var last = lastDay(together);
     if (!isOver(last)) {
