@@ -10,3 +10,6 @@ begin
   end if;
   raise exception '% is append-only', tg_table_name;
 end $$;
+-- What points to a row that goes is looked for.
+create index claim_decision_on on claim_decision (determination_id);
+create index message_of_letter on message (letter_id) where letter_id is not null;

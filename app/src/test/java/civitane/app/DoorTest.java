@@ -2,10 +2,13 @@ package civitane.app;
 
 import jakarta.servlet.http.Cookie;
 import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HexFormat;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -89,6 +92,43 @@ public class DoorTest extends AtTheDoor {
     assertEquals(status(enter(claim.number(), code)), 422, "a code opens once");
     perform(post("/api/door/exit", ""), visit);
     assertEquals(status(perform(get("/api/door/standing"), visit)), 401);
+  }
+
+  /** All there are, each as anybody would try it who has the database and not the key that lies outside. */
+  @Test
+  public void aCodeCanNotBeTriedOutFromTheDatabase() throws Exception {
+    var claim = reachable("en");
+    codeFor(claim);
+    var kept = database
+        .sql("select code_hash from door_code where key = ?")
+        .param(claim.number())
+        .query(String.class)
+        .single();
+    var digest = MessageDigest.getInstance("SHA-256");
+    for (var code = 0; code < 1_000_000; code++) {
+      var typed = String.format(Locale.ROOT, "%06d", code);
+      for (var tried : new String[] {typed, "door code\n" + claim.number() + "\n" + typed}) {
+        var hash = digest.digest(tried.getBytes(StandardCharsets.UTF_8));
+        assertFalse(HexFormat.of().formatHex(hash).equals(kept), tried);
+      }
+    }
+  }
+
+  @Test
+  public void whereItIsEncryptedOnlyACookieOfSuchALineIsTaken() throws Exception {
+    var claim = reachable("en");
+    var code = codeFor(claim);
+    var entered = perform(post(
+            "/api/door/entry",
+            "{\"number\": \"%s\", \"code\": \"%s\"}".formatted(claim.number(), code))
+        .secure(true));
+    assertNull(entered.getResponse().getCookie("civitane-door"));
+    var visit = entered.getResponse().getCookie("__Secure-civitane-door");
+    assertTrue(visit.getSecure() && visit.isHttpOnly());
+    var standing = get("/api/door/standing").secure(true);
+    assertEquals(status(perform(standing, visit)), 200);
+    var planted = new Cookie("civitane-door", visit.getValue());
+    assertEquals(status(perform(get("/api/door/standing").secure(true), planted)), 401);
   }
 
   @Test

@@ -309,7 +309,13 @@ public class ProductionTest {
             .build(),
         HttpResponse.BodyHandlers.discarding());
     for (var set : signed.headers().allValues("Set-Cookie")) {
-      assertTrue(set.startsWith("XSRF") || set.contains("Secure"), set);
+      assertTrue(
+          set.startsWith("XSRF")
+              || set.startsWith("__Host-civitane=")
+                  && set.contains("Secure")
+                  && set.contains("Path=/;")
+                  && !set.contains("Domain"),
+          set);
     }
     return signed.statusCode();
   }

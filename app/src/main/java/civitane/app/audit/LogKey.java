@@ -20,7 +20,7 @@ import org.springframework.stereotype.Component;
  * so that who can write the database can't make a chain anew. The file is made where there is none yet.
  */
 @Component
-class LogKey {
+public class LogKey {
   private static final String ALGORITHM = "HmacSHA256";
   private static final int BYTES = 32;
 
@@ -42,8 +42,8 @@ class LogKey {
     return Base64.getDecoder().decode(Files.readString(file).strip());
   }
 
-  /** The link over some values, each on a line of its own, in hexadecimal digits. */
-  String link(Object... parts) {
+  /** The link over some values, each on a line of its own, in hexadecimal digits. What it is for is the first of them. */
+  public String link(Object... parts) {
     if (key == null) {
       return Hash.of(parts);
     }

@@ -11,6 +11,9 @@ import org.springframework.http.ResponseCookie;
 final class DoorCookie {
   private static final String NAME = "civitane-door";
 
+  /** A browser takes one of such a name only where the line is encrypted (RFC 6265bis, cookie name prefixes). */
+  private static final String ENCRYPTED = "__Secure-" + NAME;
+
   private DoorCookie() {}
 
   static ResponseCookie of(String token, HttpServletRequest request) {
@@ -22,9 +25,13 @@ final class DoorCookie {
     return cookie("", request).maxAge(Duration.ZERO).build();
   }
 
+  private static String name(HttpServletRequest request) {
+    return request.isSecure() ? ENCRYPTED : NAME;
+  }
+
   private static ResponseCookie.ResponseCookieBuilder cookie(
       String token, HttpServletRequest request) {
-    return ResponseCookie.from(NAME, token)
+    return ResponseCookie.from(name(request), token)
         .httpOnly(true)
         .secure(request.isSecure())
         .sameSite("Strict")
@@ -34,7 +41,7 @@ final class DoorCookie {
   static Optional<String> token(HttpServletRequest request) {
     return Stream.ofNullable(request.getCookies())
         .flatMap(Stream::of)
-        .filter(cookie -> cookie.getName().equals(NAME))
+        .filter(cookie -> cookie.getName().equals(name(request)))
         .map(Cookie::getValue)
         .findFirst();
   }

@@ -1,7 +1,7 @@
 package civitane.app.lodging;
 
 import civitane.app.audit.AuditLog;
-import civitane.app.audit.Hash;
+import civitane.app.audit.LogKey;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
 import java.security.SecureRandom;
@@ -23,12 +23,14 @@ class SigningRequests {
 
   private final JdbcClient database;
   private final AuditLog audit;
+  private final LogKey outside;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
 
-  SigningRequests(JdbcClient database, AuditLog audit, Clock clock) {
+  SigningRequests(JdbcClient database, AuditLog audit, LogKey outside, Clock clock) {
     this.database = database;
     this.audit = audit;
+    this.outside = outside;
     this.clock = clock;
   }
 
@@ -58,7 +60,7 @@ class SigningRequests {
         .param("application", application)
         .param("person", person)
         .param("name", name)
-        .param("hash", Hash.of(application + person + code))
+        .param("hash", outside.link("signing code", application, person, code))
         .param("by", by.login())
         .param("now", Timestamp.from(clock.instant()))
         .update();
