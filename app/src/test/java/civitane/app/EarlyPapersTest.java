@@ -1,8 +1,10 @@
 package civitane.app;
 
+import civitane.app.forgetting.NeverLodged;
 import jakarta.servlet.http.Cookie;
 import java.util.List;
 import java.util.Map;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -16,6 +18,9 @@ import static org.testng.Assert.assertTrue;
 /** Whoever has their papers at hand sends them before they lodge; each is filed where it is wanted. */
 public class EarlyPapersTest extends WithApplications {
   private static final String PAYSLIP = "payslip:i1";
+
+  @Autowired
+  private NeverLodged never;
 
   /** Somebody who asks for the household allowance, too, which wants papers. */
   private Cookie asking(String given) throws Exception {
@@ -112,12 +117,23 @@ public class EarlyPapersTest extends WithApplications {
   @Test
   public void whatWasSentByMistakeIsTakenAwayAgain() throws Exception {
     var visit = asking("Marvella");
-    assertEquals(status(send(visit, PAYSLIP, MadePapers.payslip())), 204);
+    assertEquals(status(send(visit, PAYSLIP, MadePapers.png(640, 480, "Marvella"))), 204);
+    var kept = "paper_file where hash = '"
+        + database
+            .sql("select hash from application_paper order by came_at desc limit 1")
+            .query(String.class)
+            .single()
+        + "'";
+    holds(() -> assertEquals(count(kept + " and drawn and read"), 1));
     assertEquals(
         status(perform(
             post("/api/door/application/papers/away", written(Map.of("wanted", PAYSLIP))), visit)),
         204);
     assertEquals(early(visit, "en", PAYSLIP).get("pages").stringValue(), "");
+    assertEquals(count(kept), 1, "until the night");
+    never.forgetFiles();
+    assertEquals(count(kept), 0);
+    assertEquals(count(kept.replace("paper_file", "paper_piece")), 0);
     var number = lodged(visit, "Marvella");
     assertEquals(papers(number).size(), 0);
     assertEquals(

@@ -17,6 +17,7 @@ class ForgettingEachNight {
     return Tasks.recurring("forget what was never lodged", Schedules.daily(AT_NIGHT))
         .execute((task, context) -> {
           never.over().forEach(never::forget);
+          never.forgetFiles();
           never.forgetContacts();
         });
   }

@@ -6,27 +6,40 @@ import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Applications that were put aside and never lodged, and contacts of whoever the office does not know: forgotten in time. */
+/**
+ * Applications that were put aside and never lodged, files of nothing, and contacts of whoever the office does not know: forgotten
+ * in time.
+ */
 @Service
 public class NeverLodged {
   /** Whoever comes back for what was put aside finds it so long. */
   private static final Duration KEPT = Duration.ofDays(90);
 
-  /** What is known of an application beside itself. */
+  /** An application, and what is known of it beside itself. */
   private static final List<String> OF_AN_APPLICATION = List.of(
+      "delete from form_out where application_id = :id",
+      "delete from application_paper where application_id = :id",
       "delete from register_answer where application_id = :id",
       "delete from signing_request where application_id = :id",
       "delete from scan where application_id = :id",
       "delete from door_visit where application_id = :id",
-      "delete from door_application where application_id = :id");
+      "delete from door_application where application_id = :id",
+      "delete from application where id = :id");
+
+  /** A file is kept together with what it is for: one that is for nothing is not on its way, once it was drawn and read. */
+  private static final String OF_NOTHING = """
+      select hash from paper_file
+      where drawn and read
+        and not exists (select 1 from sheet where sheet.hash = paper_file.hash)
+        and not exists (select 1 from form_out where answer = paper_file.hash)
+        and not exists (select 1 from application_paper where application_paper.hash = paper_file.hash)
+      """;
 
   private final JdbcClient database;
   private final AuditLog audit;
@@ -51,34 +64,22 @@ public class NeverLodged {
     return clock.instant().minus(KEPT);
   }
 
-  /** Forgets one of them, with the forms that others had of it, their answers and its papers. */
+  /** Forgets one of them, with the forms that others had of it and what came for it. */
   @Transactional
   public void forget(UUID application) {
-    var files = new ArrayList<String>();
-    for (var rows : List.of(
-        "delete from form_out where application_id = ? returning answer",
-        "delete from application_paper where application_id = ? returning hash")) {
-      files.addAll(database.sql(rows).param(application).query(String.class).list());
-    }
-    files.removeIf(Objects::isNull);
-    files.forEach(this::forgetFile);
     OF_AN_APPLICATION.forEach(
         rows -> database.sql(rows).param("id", application).update());
-    database.sql("delete from application where id = ?").param(application).update();
     audit.record(
         new Actor.OfficeClock().written(), "application forgotten", application.toString(), "");
   }
 
-  private void forgetFile(String hash) {
-    var free = database.sql("""
-            select not exists (select 1 from sheet where hash = :hash)
-              and not exists (select 1 from form_out where answer = :hash)
-              and not exists (select 1 from application_paper where hash = :hash)
-            """).param("hash", hash).query(Boolean.class).single();
-    if (free) {
-      for (var table : List.of("paper_proposal", "paper_page", "paper_piece", "paper_file")) {
-        database.sql("delete from " + table + " where hash = ?").param(hash).update();
-      }
+  /** Forgets files that nothing is made of any more, as what was sent and taken away again. */
+  @Transactional
+  public void forgetFiles() {
+    for (var table : List.of("paper_proposal", "paper_page", "paper_piece", "paper_file")) {
+      database
+          .sql("delete from " + table + " where hash in (" + OF_NOTHING + ")")
+          .update();
     }
   }
 
