@@ -19,7 +19,7 @@ export function Lodged({ view }: { view: ApplicationView }) {
       done(api.GET("/api/applications/{id}/signing-requests", { params: { path: { id: view.id } } })),
   });
   const report = useQueryClient().getQueryData<Schemas["ChangeReport"]>(reportOf(view.id));
-  const open = signers.data?.filter((one) => !one.signedAt) ?? [];
+  const later = signers.data ?? [];
   return (
     <>
       <main className="flex-1 min-h-0 overflow-y-auto p-10 max-w-4xl">
@@ -50,8 +50,16 @@ export function Lodged({ view }: { view: ApplicationView }) {
             </li>
           ))}
         </ul>
-        {open.length > 0 && (
-          <p className="mt-3">{t("app.stillToSign", { names: open.map((one) => one.name).join(", ") })}</p>
+        {later.length > 0 && (
+          <ul className="mt-3">
+            {later.map((one) => (
+              <li key={one.person}>
+                {one.contact
+                  ? t("app.askedToSign", { name: one.name, contact: one.contact })
+                  : t("app.comesToSign", { name: one.name })}
+              </li>
+            ))}
+          </ul>
         )}
         <p className="mt-6 flex flex-wrap items-center gap-3">
           {receipts.map((receipt) => (

@@ -1,13 +1,12 @@
-import { useState } from "react";
 import { useTranslation } from "react-i18next";
-import { api, done, type Schemas } from "../api/client";
+import type { Schemas } from "../api/client";
 import { useSession } from "../api/session";
 import { Field, goOn } from "../draft/Field";
 import type { Signature } from "../draft/packet";
 import type { DraftHandle } from "../draft/useDraft";
 import { spoken, vocabulary } from "../i18n/words";
-import { useTrying } from "../parts/useTrying";
 import { ReadOut } from "./ReadOut";
+import { SignsLater } from "./SignsLater";
 
 const METHODS = vocabulary<NonNullable<Signature["method"]>>("signingMethod");
 
@@ -23,8 +22,6 @@ interface Props {
 /** An adult's statements, ticked one by one, and the signature: on screen, by pen, by mark with a witness, or later. */
 export function Signer({ handle, id, signer, today }: Props) {
   const { t } = useTranslation();
-  const [code, setCode] = useState("");
-  const [attempt, refusal] = useTrying();
   const session = useSession();
   const signatures = handle.draft.packet.signatures;
   const signature = signatures.find((one) => one.person === signer.person);
@@ -46,17 +43,6 @@ export function Signer({ handle, id, signer, today }: Props) {
         ? { method, heardBy: signature?.heardBy ?? session?.name, language: handle.draft.packet.language }
         : { method, heardBy: undefined, interpreter: undefined, denied: undefined, language: undefined },
     );
-  const later = () =>
-    attempt(async () => {
-      await handle.settle();
-      const asked = await done(
-        api.POST("/api/applications/{id}/signing-requests", {
-          params: { path: { id } },
-          body: { person: signer.person, name: signer.name },
-        }),
-      );
-      setCode(asked.code);
-    });
   const method = signature?.method ?? "screen";
   return (
     <fieldset>
@@ -178,11 +164,6 @@ export function Signer({ handle, id, signer, today }: Props) {
             />
           </div>
         )}
-        {!signer.applies && !signer.signed && (
-          <button type="button" className="btn btn-sm mb-0.5" onClick={later}>
-            {t("sign.later")}
-          </button>
-        )}
       </div>
       {method === "spoken" && <p className="small soft mt-1">{t("sign.paperCopy")}</p>}
       {method === "pen" && <p className="small soft mt-1">{t("sign.penNote")}</p>}
@@ -191,14 +172,7 @@ export function Signer({ handle, id, signer, today }: Props) {
           {signer.words}
         </p>
       )}
-      {code && (
-        <p role="status" className="mt-1">
-          {t("sign.code", { name: signer.name })} <span className="case text-xl tracking-widest">{code}</span>
-        </p>
-      )}
-      <p role="alert" className="wrong">
-        {refusal}
-      </p>
+      {!signer.applies && !signer.signed && <SignsLater handle={handle} id={id} signer={signer} />}
     </fieldset>
   );
 }

@@ -1,5 +1,6 @@
 package civitane.app;
 
+import org.springframework.test.web.servlet.MvcResult;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -10,20 +11,31 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 /** Who signs, who is still to sign, and who acts for the household is never left open unseen. */
-public class SigningTest extends OnDatabase {
+public class SigningTest extends AtTheDoor {
   private static final String OTHER = "{\"person\": \"p2\", \"name\": \"Wren Tamsett\"}";
 
-  private JsonNode asked(JsonNode application, String signer) throws Exception {
-    var answer = asIkenna(post(
+  private static final String AT_A_PHONE =
+      "{\"person\": \"p2\", \"name\": \"Wren Tamsett\", \"contact\": \"%s\"}";
+
+  private MvcResult asking(JsonNode application, String signer) throws Exception {
+    return asIkenna(post(
         "/api/applications/{id}/signing-requests", signer, application.get("id").stringValue()));
-    assertEquals(answer.getResponse().getStatus(), 200, answer.getResponse().getContentAsString());
-    return body(answer);
+  }
+
+  private void signsLater(JsonNode application, String signer) throws Exception {
+    var answer = asking(application, signer);
+    assertEquals(answer.getResponse().getStatus(), 204, answer.getResponse().getContentAsString());
+  }
+
+  private JsonNode listed(JsonNode application) throws Exception {
+    return body(asIkenna(
+        get("/api/applications/{id}/signing-requests", application.get("id").stringValue())));
   }
 
   @Test
   public void whoIsStillToSignStandsOnTheClaimAndTheReceipt() throws Exception {
     var application = begin(Packets.meals(2));
-    asked(application, OTHER);
+    signsLater(application, OTHER);
     var lodged = body(lodging(application, 0));
     var claim = claim(lodged.get("claims").get(0).stringValue());
     assertTrue(
@@ -44,7 +56,7 @@ public class SigningTest extends OnDatabase {
         .put("on", "2026-11-23")
         .put("method", "screen");
     var application = begin(packet.toString());
-    asked(application, OTHER);
+    signsLater(application, OTHER);
     var claim = claim(body(lodging(application, 0)).get("claims").get(0).stringValue());
     assertFalse(
         claim.get("items").toString().contains("is still to sign"),
@@ -52,23 +64,50 @@ public class SigningTest extends OnDatabase {
   }
 
   @Test
-  public void aSecondRequestPutsANewCodeInPlaceOfTheOld() throws Exception {
+  public void theLastWordCountsForEach() throws Exception {
     var application = begin(Packets.meals(2));
-    asked(application, OTHER);
-    asked(application, "{\"person\": \"p2\", \"name\": \"Wren Tamsett-Holm\"}");
-    var listed = body(asIkenna(
-        get("/api/applications/{id}/signing-requests", application.get("id").stringValue())));
+    signsLater(application, AT_A_PHONE.formatted("0555 042 101"));
+    assertEquals(listed(application).at("/0/contact").stringValue(), "0555 042 101");
+    signsLater(application, "{\"person\": \"p2\", \"name\": \"Wren Tamsett-Holm\"}");
+    var listed = listed(application);
     assertEquals(listed.size(), 1, listed.toString());
     assertEquals(listed.at("/0/name").stringValue(), "Wren Tamsett-Holm");
-    assertTrue(listed.at("/0/signedAt").isNull());
+    assertTrue(listed.at("/0/contact").isNull(), "she comes to the office");
   }
 
   @Test
-  public void noCodeIsKeptAsItWasTold() throws Exception {
+  public void whoSignsLaterIsAskedAtTheirOwnContactOnceItIsLodged() throws Exception {
     var application = begin(Packets.meals(2));
-    var code = asked(application, OTHER).get("code").stringValue();
-    assertEquals(count("signing_request where code_hash like '%" + code + "%'"), 0);
-    assertEquals(count("audit_log where detail like '%" + code + "%'"), 0);
+    signsLater(application, AT_A_PHONE.formatted("0555 042 102"));
+    assertEquals(count("message where to_way = '0555 042 102'"), 0, "it may still be changed");
+    var number = body(lodging(application, 0)).get("claims").get(0).stringValue();
+    assertEquals(count("message where to_way = '0555 042 102'"), 1);
+    assertEquals(count("door_signer where number = '" + number + "'"), 1);
+    assertTrue(claim(number).get("events").toString().contains("Wren Tamsett was asked to sign"));
+  }
+
+  @Test
+  public void nobodyIsAskedAtTheContactOfWhoApplies() throws Exception {
+    var application = begin(withPhone(Packets.meals(2), "0555 042 103", true));
+    var refused = asking(application, AT_A_PHONE.formatted("0555-042-103"));
+    assertEquals(refused.getResponse().getStatus(), 422);
+    assertTrue(
+        body(refused).toString().contains("of who applies"), body(refused).toString());
+    assertEquals(
+        asking(application, AT_A_PHONE.formatted("next door")).getResponse().getStatus(), 422);
+    assertEquals(listed(application).size(), 0);
+
+    signsLater(application, AT_A_PHONE.formatted("0555 042 104"));
+    var changed = (ObjectNode) application.get("draft").deepCopy();
+    ((ObjectNode) changed.at("/packet/household/people/0/contact")).put("phone", "0555 042 104");
+    asIkenna(
+        put("/api/applications/{id}", changed.toString(), application.get("id").stringValue())
+            .header("If-Match", "\"0\""));
+    var lodging = lodging(application, 1);
+    assertEquals(lodging.getResponse().getStatus(), 422);
+    assertTrue(
+        body(lodging).get("faults").toString().contains("asked to sign at the contact"),
+        body(lodging).toString());
   }
 
   @Test

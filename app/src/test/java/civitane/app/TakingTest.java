@@ -97,21 +97,6 @@ public class TakingTest extends OnDatabase {
   }
 
   @Test
-  public void whoSignsLaterGetsACodeThatIsToldOnce() throws Exception {
-    var application = begin(Packets.meals(2));
-    var asked = body(asIkenna(post(
-        "/api/applications/{id}/signing-requests",
-        "{\"person\": \"p2\", \"name\": \"Wren Tamsett\"}",
-        id(application))));
-    var code = asked.get("code").stringValue();
-    assertTrue(code.matches("\\d{6}"), code);
-    var listed = asIkenna(get("/api/applications/{id}/signing-requests", id(application)))
-        .getResponse()
-        .getContentAsString();
-    assertTrue(listed.contains("Wren Tamsett") && !listed.contains(code), listed);
-  }
-
-  @Test
   public void aFormForSomebodyElseWantsConsentAndIsListedAsOut() throws Exception {
     var other = "{\"kind\": \"employer\", \"person\": \"p1\", \"to\": \"Hythe Ferry Works\"}";
     assertEquals(status("/api/applications/{id}/forms-out", other, id(known(""))), 422);

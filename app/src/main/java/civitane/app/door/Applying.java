@@ -7,6 +7,7 @@ import civitane.app.drafts.StoredApplication;
 import civitane.app.lodging.KnownHouseholds;
 import civitane.app.lodging.Lodging;
 import civitane.app.lodging.ReadThrough;
+import civitane.app.messages.OwnContact;
 import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
 import civitane.core.facts.Channel;

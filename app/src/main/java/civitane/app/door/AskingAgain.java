@@ -3,6 +3,7 @@ package civitane.app.door;
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
 import civitane.app.drafts.Applications;
+import civitane.app.messages.OwnContact;
 import civitane.app.problems.Problem;
 import civitane.core.rules.Entitlement;
 import civitane.core.services.Services;

@@ -2,6 +2,7 @@ package civitane.app.door;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.messages.Messages;
+import civitane.app.messages.OwnContact;
 import civitane.app.problems.Problem;
 import civitane.core.rules.Entitlement;
 import civitane.core.services.Services;

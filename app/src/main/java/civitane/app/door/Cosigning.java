@@ -6,12 +6,13 @@ import civitane.app.claims.Claims;
 import civitane.app.claims.Wanting;
 import civitane.app.ledger.Ledgers;
 import civitane.app.lodging.ReadThrough;
+import civitane.app.lodging.SignerToAsk;
 import civitane.app.messages.Messages;
+import civitane.app.messages.OwnContact;
 import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
 import civitane.core.claims.Want;
 import civitane.core.claims.Why;
-import civitane.core.facts.Contact;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.core.facts.Request;
@@ -31,9 +32,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -104,30 +106,36 @@ class Cosigning {
     if (contact == null) {
       return Asking.NOT_A_CONTACT;
     }
-    if (isOf(facts.packet().household().applicant().contact(), contact)) {
+    if (contact.reaches(facts.packet().household().applicant().contact())) {
       return Asking.YOUR_OWN;
     }
-    rows.ask(
-        UUID.randomUUID(),
+    ask(
+        letterbox.actor(number),
         number,
         AskedSigners.subject(facts, person),
-        contact.key(),
-        clock.instant());
-    messages.order(
-        claims.householdOf(number),
-        contact.way(),
-        Words.in(Language.of(facts.packet().language())).say("door.signer.message"),
-        clock.instant().plus(WORTH_BRINGING));
-    claims.note(
-        letterbox.actor(number), number, Why.ASKED_TO_SIGN.with(Argument.told(person.fullName())));
+        person.fullName(),
+        contact);
     return Asking.ASKED;
   }
 
-  private static boolean isOf(@Nullable Contact contact, OwnContact typed) {
-    return contact != null
-        && Stream.of(contact.phone(), contact.email())
-            .flatMap(own -> OwnContact.of(own).stream())
-            .anyMatch(own -> own.key().equals(typed.key()));
+  /** Asks whom the office was told to, once there is what they are to sign. */
+  @EventListener
+  @Transactional(propagation = Propagation.MANDATORY)
+  void on(SignerToAsk asked) {
+    numbers(asked.application()).stream()
+        .findFirst()
+        .ifPresent(
+            number -> ask(asked.by(), number, asked.person(), asked.name(), asked.contact()));
+  }
+
+  private void ask(Actor by, String number, UUID person, String name, OwnContact contact) {
+    rows.ask(UUID.randomUUID(), number, person, contact.key(), clock.instant());
+    messages.order(
+        claims.householdOf(number),
+        contact.way(),
+        Words.in(Language.of(claims.facts(number).packet().language())).say("door.signer.message"),
+        clock.instant().plus(WORTH_BRINGING));
+    claims.note(by, number, Why.ASKED_TO_SIGN.with(Argument.told(name)));
   }
 
   /**
@@ -197,8 +205,11 @@ class Cosigning {
 
   /** The numbers of what was lodged together, but for what somebody asked for alone. */
   private List<String> numbers(SignerRows.AskedToSign asked) {
-    return claimLists.lodgedWith(claims.applicationOf(asked.number())).stream()
-        .map(ClaimLists.LodgedClaim::number)
+    return numbers(claims.applicationOf(asked.number()));
+  }
+
+  private List<String> numbers(UUID application) {
+    return claimLists.ofApplication(application).stream()
         .filter(number -> !claims.isPrivate(number))
         .toList();
   }

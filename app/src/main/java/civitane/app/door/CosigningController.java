@@ -1,5 +1,6 @@
 package civitane.app.door;
 
+import civitane.app.messages.OwnContact;
 import civitane.words.Language;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.LocalDate;

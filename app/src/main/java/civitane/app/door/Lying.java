@@ -3,6 +3,7 @@ package civitane.app.door;
 import civitane.app.audit.AuditLog;
 import civitane.app.drafts.Applications;
 import civitane.app.messages.Messages;
+import civitane.app.messages.OwnContact;
 import civitane.core.claims.Actor;
 import civitane.core.services.Services;
 import civitane.words.Language;

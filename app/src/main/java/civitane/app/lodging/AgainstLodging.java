@@ -1,6 +1,7 @@
 package civitane.app.lodging;
 
 import civitane.app.drafts.Taking;
+import civitane.app.messages.OwnContact;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
 import civitane.packet.Fault;
@@ -18,8 +19,13 @@ final class AgainstLodging {
   private AgainstLodging() {}
 
   static List<Fault> faults(
-      Packet packet, Taking taking, List<KnownHouseholds.Duplicate> alike, LocalDate today) {
+      Packet packet,
+      Taking taking,
+      List<SigningRequests.AskedSigner> later,
+      List<KnownHouseholds.Duplicate> alike,
+      LocalDate today) {
     var faults = lacking(packet);
+    faults.addAll(askedWithTheApplicant(packet, later));
     faults.addAll(undecided(alike, taking));
     faults.addAll(undated(taking, today));
     faults.addAll(outside(taking, today));
@@ -56,6 +62,20 @@ final class AgainstLodging {
     var contact = applicant.contact();
     return packet.household().address().line1() != null
         || contact != null && (contact.phone() != null || contact.email() != null);
+  }
+
+  /** Who signs later signs alone: what is sent to the applicant's own contact, the applicant could sign for them. */
+  private static List<Fault> askedWithTheApplicant(
+      Packet packet, List<SigningRequests.AskedSigner> later) {
+    var applicants = packet.household().applicant().contact();
+    return later.stream()
+        .filter(one ->
+            OwnContact.of(one.contact()).filter(own -> own.reaches(applicants)).isPresent())
+        .map(one -> new Fault(
+            "/signatures",
+            one.name() + " is asked to sign at the contact of who applies",
+            "a phone number or mail address of their own, or none"))
+        .toList();
   }
 
   /** Every household that may be the same has been looked at: joined or kept apart by a person. */

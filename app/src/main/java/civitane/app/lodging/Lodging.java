@@ -17,6 +17,7 @@ import civitane.app.households.Households;
 import civitane.app.households.KnownPeople;
 import civitane.app.ledger.Ledgers;
 import civitane.app.letters.Letters;
+import civitane.app.messages.OwnContact;
 import civitane.app.parties.Parties;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
@@ -48,6 +49,7 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -150,7 +152,9 @@ public class Lodging {
     // Whoever lodges from elsewhere is not told whom the office knows; somebody of it looks at
     // those side by side.
     var isFromElsewhere = by instanceof Actor.Person;
-    var packet = fit(reading, draft, record.householdId(), isFromElsewhere ? List.of() : alike);
+    var later = signing.of(id);
+    var packet =
+        fit(reading, draft, later, record.householdId(), isFromElsewhere ? List.of() : alike);
     var joined = decided(alike, "joined");
     var left = decided(alike, "own");
     if (record.householdId() == null && joined != null) {
@@ -170,7 +174,8 @@ public class Lodging {
         known || left != null ? knownHouseholds.subjects(from, packet) : Map.of(),
         Source.application(id.toString()),
         by.written());
-    var toSign = signing.open(id).stream()
+    var toSign = later.stream()
+        .filter(asked -> packet.household().person(asked.person()).isPresent())
         .filter(asked -> packet.signatures().stream()
             .noneMatch(signature -> signature.person().equals(asked.person())))
         .toList();
@@ -232,6 +237,10 @@ public class Lodging {
       claims.surface(
           household, Want.ALIKE + id, Why.MAY_BE_KNOWN.with(Argument.count((int) others)));
     }
+    toSign.forEach(one -> Optional.ofNullable(told.places().ids().get(one.person()))
+        .flatMap(person -> OwnContact.of(one.contact())
+            .map(contact -> new SignerToAsk(by, id, person, one.name(), contact)))
+        .ifPresent(events::publishEvent));
     events.publishEvent(new ApplicationLodged(id));
     audit.record(by.written(), "application lodged", id.toString(), receipt);
     return applications.view(record);
@@ -250,6 +259,7 @@ public class Lodging {
   private Packet fit(
       PacketReader.Reading reading,
       Draft draft,
+      List<SigningRequests.AskedSigner> later,
       @Nullable UUID takenOverFrom,
       List<KnownHouseholds.Duplicate> alike) {
     var packet = reading.packet();
@@ -262,8 +272,8 @@ public class Lodging {
             "what was typed here can't be read: " + draft.typed().get(pointer).asString(""),
             "a value, or nothing")));
     if (packet != null) {
-      faults.addAll(
-          AgainstLodging.faults(packet, new Taking(draft.taking()), alike, LocalDate.now(clock)));
+      faults.addAll(AgainstLodging.faults(
+          packet, new Taking(draft.taking()), later, alike, LocalDate.now(clock)));
       if (takenOverFrom != null && !knownHouseholds.isKnownIn(takenOverFrom, packet)) {
         faults.add(new Fault(
             PEOPLE + "/0",

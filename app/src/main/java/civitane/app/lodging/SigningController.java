@@ -1,15 +1,19 @@
 package civitane.app.lodging;
 
+import civitane.app.determining.Screenings;
 import civitane.app.drafts.Applications;
 import civitane.app.staff.May;
 import civitane.app.staff.Staff;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Who is asked to sign later. */
@@ -17,16 +21,19 @@ import org.springframework.web.bind.annotation.RestController;
 class SigningController {
   private final SigningRequests signing;
   private final Applications applications;
+  private final Screenings screenings;
   private final Staff staff;
 
-  SigningController(SigningRequests signing, Applications applications, Staff staff) {
+  SigningController(
+      SigningRequests signing, Applications applications, Screenings screenings, Staff staff) {
     this.signing = signing;
     this.applications = applications;
+    this.screenings = screenings;
     this.staff = staff;
   }
 
-  /** Who is asked to sign later. */
-  record Signer(String person, String name) {}
+  /** Who signs later, and a contact of their own; none where they come to the office. */
+  record Signer(String person, String name, @Nullable String contact) {}
 
   @GetMapping("/api/applications/{id}/signing-requests")
   @PreAuthorize(May.SEE_CLAIMS)
@@ -36,8 +43,15 @@ class SigningController {
 
   @PostMapping("/api/applications/{id}/signing-requests")
   @PreAuthorize(May.TAKE_APPLICATIONS)
-  SigningRequests.FreshSigner askToSign(@PathVariable UUID id, @RequestBody Signer signer) {
-    applications.view(id);
-    return signing.make(staff.me(), id, signer.person(), signer.name());
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void askToSign(@PathVariable UUID id, @RequestBody Signer signer) {
+    var packet = screenings.readable(applications.view(id).draft().packet());
+    signing.make(
+        staff.me(),
+        id,
+        signer.person(),
+        signer.name(),
+        signer.contact(),
+        packet == null ? null : packet.household().applicant().contact());
   }
 }

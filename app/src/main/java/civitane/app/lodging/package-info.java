@@ -10,6 +10,7 @@
       "households",
       "ledger",
       "letters",
+      "messages",
       "money",
       "once",
       "parties",
