@@ -26,10 +26,10 @@ public class SignsLaterStory extends OnAPhone {
             .replace("\"role\": \"applicant\"", """
                 "role": "applicant", "contact": {"phone": "%s", "mayText": true}""".formatted(HERS))
             .replace("{\"id\": \"p2\"", """
-                {"id": "p3", "role": "partner", "givenName": "Brage", "familyName": "Esteves",
+                {"id": "p3", "role": "spouse", "givenName": "Brage", "familyName": "Esteves",
                  "birthDate": "1981-01-27", "residentNumber": null, "residentNumberMissing": "declined"},
                 {"id": "p2\"""".strip())
-            .replace("\"noIncome\": []", "\"noIncome\": [\"p3\"]"));
+            .replace("\"noIncome\": []", "\"noIncome\": [{\"person\": \"p3\", \"livesOn\": \"savings\"}]"));
     assertThat(page.getByLabel("Given name 1")).hasValue("Ilinca");
     page.keyboard().press("Alt+8");
     var his = page.getByRole(
