@@ -29,7 +29,9 @@ public class SignsLaterStory extends OnAPhone {
                 {"id": "p3", "role": "spouse", "givenName": "Brage", "familyName": "Esteves",
                  "birthDate": "1981-01-27", "residentNumber": null, "residentNumberMissing": "declined"},
                 {"id": "p2\"""".strip())
-            .replace("\"noIncome\": []", "\"noIncome\": [{\"person\": \"p3\", \"livesOn\": \"savings\"}]"));
+            .replace(
+                "\"noIncome\": []",
+                "\"noIncome\": [{\"person\": \"p3\", \"livesOn\": \"savings\"}]"));
     assertThat(page.getByLabel("Given name 1")).hasValue("Ilinca");
     page.keyboard().press("Alt+8");
     var his = page.getByRole(
