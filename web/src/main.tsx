@@ -22,6 +22,7 @@ const screens = {
   application: lazyRouteComponent(() => import("./application/Application"), "Application"),
   claim: lazyRouteComponent(() => import("./claim/Claim"), "Claim"),
   household: lazyRouteComponent(() => import("./household/Household"), "Household"),
+  ownSignIn: lazyRouteComponent(() => import("./signin/OwnSignIn"), "OwnSignIn"),
   looks: lazyRouteComponent(() => import("./looks/Looks"), "Looks"),
   outside: lazyRouteComponent(() => import("./outside/OutsideParties"), "OutsideParties"),
   registers: lazyRouteComponent(() => import("./registers/Registers"), "Registers"),
@@ -105,6 +106,12 @@ const looks = createRoute({
   ...signedIn(screens.looks),
 });
 
+const ownSignIn = createRoute({
+  getParentRoute: () => root,
+  path: "/own-sign-in",
+  ...signedIn(screens.ownSignIn),
+});
+
 const registers = createRoute({
   getParentRoute: () => root,
   path: "/registers",
@@ -155,6 +162,7 @@ const router = createRouter({
     claim,
     quickCheck,
     household,
+    ownSignIn,
     looks,
     outside,
     registers,

@@ -9,6 +9,9 @@ export function Drafts({ drafts }: { drafts: Schemas["ListedDraft"][] }) {
   const { t } = useTranslation();
   return (
     <ul className="overflow-y-auto">
+      {drafts.length > 0 && (
+        <li className="soft small px-5 py-2 border-b border-base-300">{t("desk.putAside")}</li>
+      )}
       {drafts.length === 0 && <li className="soft p-5">{t("desk.empty")}</li>}
       {drafts.map((draft) => (
         <li key={draft.id} className="border-b border-base-300">

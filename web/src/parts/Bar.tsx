@@ -100,7 +100,9 @@ export function Bar() {
         </Suspense>
       )}
       <span>{session ? shortDay(session.today) : ""}</span>
-      <span title={session?.role ?? ""}>{session?.name}</span>
+      <Link to="/own-sign-in" title={session?.role ?? ""}>
+        {session?.name}
+      </Link>
       <button
         type="button"
         className="cursor-pointer"

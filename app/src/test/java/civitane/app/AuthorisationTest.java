@@ -40,6 +40,7 @@ public class AuthorisationTest extends OnDatabase {
       "/claims/{number}",
       "/households/{id}",
       "/looks",
+      "/own-sign-in",
       "/outside",
       "/registers",
       "/tray",

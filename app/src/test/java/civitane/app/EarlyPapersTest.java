@@ -1,6 +1,6 @@
 package civitane.app;
 
-import civitane.app.forgetting.NeverLodged;
+import civitane.app.forgetting.LeftOver;
 import jakarta.servlet.http.Cookie;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +20,7 @@ public class EarlyPapersTest extends WithApplications {
   private static final String PAYSLIP = "payslip:i1";
 
   @Autowired
-  private NeverLodged never;
+  private LeftOver left;
 
   /** Somebody who asks for the household allowance, too, which wants papers. */
   private Cookie asking(String given) throws Exception {
@@ -131,7 +131,7 @@ public class EarlyPapersTest extends WithApplications {
         204);
     assertEquals(early(visit, "en", PAYSLIP).get("pages").stringValue(), "");
     assertEquals(count(kept), 1, "until the night");
-    never.forgetFiles();
+    left.forget();
     assertEquals(count(kept), 0);
     assertEquals(count(kept.replace("paper_file", "paper_piece")), 0);
     var number = lodged(visit, "Marvella");

@@ -3,6 +3,7 @@ package civitane.app;
 import civitane.app.door.Lying;
 import civitane.app.forgetting.Forgetting;
 import civitane.app.forgetting.KeepingTime;
+import civitane.app.forgetting.LeftOver;
 import civitane.app.forgetting.NeverLodged;
 import civitane.app.problems.Problem;
 import civitane.core.time.WorkingDays;
@@ -18,6 +19,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import javax.sql.DataSource;
+import org.awaitility.Awaitility;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.MediaType;
@@ -68,6 +70,9 @@ public class ForgettingTest extends AtTheDoor {
 
   @Autowired
   private NeverLodged never;
+
+  @Autowired
+  private LeftOver left;
 
   @Autowired
   private Lying lying;
@@ -346,11 +351,61 @@ public class ForgettingTest extends AtTheDoor {
     assertFalse(never.over().contains(UUID.fromString(kept)), "it is still gone on with");
     assertFalse(found(List.of("zephyrine")).isEmpty());
     never.over().forEach(never::forget);
-    never.forgetContacts();
+    left.forget();
     assertEquals(found(List.of("zephyrine")), List.of());
     assertFalse(found(List.of("ysolde")).isEmpty());
     assertEquals(
         count("audit_log where action = 'application forgotten' and subject = '" + going + "'"), 1);
+  }
+
+  @Test
+  public void aDraftOfTheOfficeThatNobodyTouchesIsPutAside() throws Exception {
+    var draft =
+        UUID.fromString(begin(packet().replace("Xanthoula", "Ysoria")).get("id").stringValue());
+    clock.ahead(Duration.ofDays(89));
+    assertFalse(never.untouched().contains(draft));
+    clock.ahead(Duration.ofDays(91));
+    assertTrue(never.untouched().contains(draft));
+    never.putAside(draft);
+    assertFalse(never.over().contains(draft), "whoever comes back finds it");
+    clock.ahead(Duration.ofDays(182));
+    never.over().forEach(never::forget);
+    assertEquals(found(List.of("ysoria")), List.of());
+  }
+
+  @Test
+  public void postThatWasPutAsideAndRowsThatWereSentBackAreForgotten() throws Exception {
+    var piece = body(as(
+            "pia",
+            "FRONT_DESK",
+            MockMvcRequestBuilders.post("/api/tray")
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .header("X-Paper-Name", "from-zinnobra.pdf")
+                .content(MadePapers.pdf(1))))
+        .get("id")
+        .stringValue();
+    Awaitility.await()
+        .atMost(PATIENCE)
+        .until(() -> count("tray_piece where sorted and id = '" + piece + "'") == 1);
+    asIkenna(
+        post("/api/tray/{id}/set-aside", "{\"version\": 0, \"because\": \"advertising\"}", piece));
+    var list = body(asIkenna(MockMvcRequestBuilders.post("/api/services/schoolMeals/lists")
+            .contentType(MediaType.APPLICATION_OCTET_STREAM)
+            .content("person1.givenName,person1.birthDate\nZolvira,never\n"
+                .getBytes(StandardCharsets.UTF_8))))
+        .get("id")
+        .stringValue();
+    clock.ahead(Duration.ofDays(89));
+    left.forget();
+    assertEquals(found(List.of("from-zinnobra", "zolvira")).size(), 2);
+    clock.ahead(Duration.ofDays(91));
+    left.forget();
+    assertEquals(found(List.of("from-zinnobra", "zolvira")), List.of());
+    assertEquals(count("sheet where of = '" + piece + "'"), 0);
+    assertEquals(
+        asIkenna(get("/api/batches/{id}", list)).getResponse().getStatus(),
+        200,
+        "it is still told of");
   }
 
   @Test

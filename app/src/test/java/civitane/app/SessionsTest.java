@@ -1,10 +1,14 @@
 package civitane.app;
 
+import civitane.app.staff.Role;
+import civitane.app.staff.Staff;
 import jakarta.servlet.http.Cookie;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.testng.annotations.AfterClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -16,6 +20,9 @@ import static org.testng.Assert.assertTrue;
 /** Signing in with a name and a password, staying so from one request to the next, and signing out. */
 public class SessionsTest extends OnDatabase {
   private static final String SESSION = "SESSION";
+
+  @Autowired
+  private Staff staff;
 
   private MockHttpServletResponse signIn(String name, String password) throws Exception {
     return http.perform(MockMvcRequestBuilders.post("/api/sign-in")
@@ -130,5 +137,93 @@ public class SessionsTest extends OnDatabase {
     var wrong =
         as("jun", "AUDITOR", post("/api/choices", "{\"name\": \"look\", \"value\": \"dusk\"}"));
     assertEquals(wrong.getResponse().getStatus(), 422);
+  }
+
+  private MockHttpServletResponse sends(Cookie session, String path, String body) throws Exception {
+    return http.perform(MockMvcRequestBuilders.post("/api/own-sign-in" + path)
+            .contentType(MediaType.APPLICATION_JSON)
+            .content(body)
+            .cookie(session)
+            .with(SecurityMockMvcRequestPostProcessors.csrf()))
+        .andReturn()
+        .getResponse();
+  }
+
+  private static String another(String now, String password) {
+    return "{\"now\": \"%s\", \"another\": \"%s\"}".formatted(now, password);
+  }
+
+  @AfterClass
+  public void rutgerLeaves() {
+    staff.disable("rutger");
+  }
+
+  /** Somebody for whom nobody else signs in. */
+  private void addRutger() {
+    if (count("staff where login = 'rutger'") == 0) {
+      staff.add("rutger", "Rutger Zandvoort", Role.CASEWORKER, "eleven pale otters");
+    }
+  }
+
+  @Test
+  public void onesOwnPasswordIsChangedAndWhoeverElseIsSignedInWithItIsNotAnyMore()
+      throws Exception {
+    addRutger();
+    var here = signIn("rutger", "eleven pale otters").getCookie(SESSION);
+    var elsewhere = signIn("rutger", "eleven pale otters").getCookie(SESSION);
+    for (var refused : new String[][] {
+      {"eleven pale badgers", "a tall green kettle", "not right"},
+      {"eleven pale otters", "short", "at least 12"},
+      {"eleven pale otters", "Rutger is who I am", "log-in is not a part"},
+      {"eleven pale otters", "eleven pale otters", "holds now"}
+    }) {
+      var answer = sends(here, "/password", another(refused[0], refused[1]));
+      assertEquals(answer.getStatus(), 422, refused[1]);
+      assertTrue(answer.getContentAsString().contains(refused[2]), answer.getContentAsString());
+    }
+    assertEquals(with(elsewhere, "/api/desk").getStatus(), 200, "nothing has changed yet");
+    assertEquals(
+        sends(here, "/password", another("eleven pale otters", "a tall green kettle"))
+            .getStatus(),
+        204);
+    assertEquals(with(here, "/api/desk").getStatus(), 200);
+    assertEquals(with(elsewhere, "/api/desk").getStatus(), 401);
+    assertEquals(signIn("rutger", "eleven pale otters").getStatus(), 401);
+    assertEquals(signIn("rutger", "a tall green kettle").getStatus(), 204);
+    assertEquals(count("audit_log where actor = 'rutger' and action = 'own password changed'"), 1);
+    assertEquals(count("audit_log where detail like '%kettle%'"), 0);
+    staff.opensWith("rutger", "eleven pale otters");
+  }
+
+  @Test(dependsOnMethods = "onesOwnPasswordIsChangedAndWhoeverElseIsSignedInWithItIsNotAnyMore")
+  public void theOldPasswordIsNotFoundByTrying() throws Exception {
+    var here = signIn("rutger", "eleven pale otters").getCookie(SESSION);
+    for (var i = 0; i < 5; i++) {
+      sends(here, "/password", another("eleven pale badgers " + i, "a tall green kettle"));
+    }
+    var answer = sends(here, "/password", another("eleven pale otters", "a tall green kettle"));
+    assertEquals(answer.getStatus(), 422);
+    assertTrue(answer.getContentAsString().contains("Too many tries"));
+  }
+
+  @Test
+  public void whereOneIsSignedInIsSeenAndEnded() throws Exception {
+    addRutger();
+    var here = signIn("rutger", "eleven pale otters").getCookie(SESSION);
+    var elsewhere = signIn("rutger", "eleven pale otters").getCookie(SESSION);
+    var others = signIn("maud", "maud-maud").getCookie(SESSION);
+    var seen = json.readTree(with(here, "/api/own-sign-in").getContentAsString());
+    assertTrue(seen.get("byPassword").booleanValue());
+    assertTrue(seen.at("/sessions/0/here").booleanValue());
+    assertTrue(seen.get("sessions").size() >= 2, seen.toString());
+    assertEquals(sends(here, "/end-others", "").getStatus(), 204);
+    assertEquals(with(here, "/api/desk").getStatus(), 200);
+    assertEquals(with(elsewhere, "/api/desk").getStatus(), 401);
+    assertEquals(with(others, "/api/desk").getStatus(), 200, "nobody else's");
+    assertEquals(
+        json.readTree(with(here, "/api/own-sign-in").getContentAsString())
+            .get("sessions")
+            .size(),
+        1);
   }
 }

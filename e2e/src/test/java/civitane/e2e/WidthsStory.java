@@ -114,5 +114,8 @@ public class WidthsStory extends Story {
     assertThat(page.getByText("Who looked at what")).isVisible();
     assertThat(page.getByRole(AriaRole.LISTITEM).first()).isVisible();
     fits("who looked at what");
+    go(page, "/own-sign-in");
+    assertThat(page.getByText("this browser")).isVisible();
+    fits("how one signs in");
   }
 }

@@ -132,7 +132,7 @@ class BatchRows {
     return database
         .sql("""
             select nr, cells, faults from batch_row
-            where batch_id = :id and state = 'returned' order by nr
+            where batch_id = :id and state = 'returned' and cells <> '[]' order by nr
             """)
         .param("id", id)
         .query((row, n) -> new BatchReader.Bad(

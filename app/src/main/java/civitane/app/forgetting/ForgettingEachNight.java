@@ -7,18 +7,18 @@ import java.time.LocalTime;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** Each night what was never lodged is forgotten, once it has been put aside long enough. */
+/** Each night what lies too long is put aside, and what was put aside long enough ago is forgotten. */
 @Configuration
 class ForgettingEachNight {
   private static final LocalTime AT_NIGHT = LocalTime.of(3, 10);
 
   @Bean
-  static RecurringTask<Void> forgettingNeverLodged(NeverLodged never) {
+  static RecurringTask<Void> forgettingNeverLodged(NeverLodged never, LeftOver left) {
     return Tasks.recurring("forget what was never lodged", Schedules.daily(AT_NIGHT))
         .execute((task, context) -> {
+          never.untouched().forEach(never::putAside);
           never.over().forEach(never::forget);
-          never.forgetFiles();
-          never.forgetContacts();
+          left.forget();
         });
   }
 }

@@ -47,6 +47,7 @@ class PageController {
     "/alike",
     "/households/{id}",
     "/looks",
+    "/own-sign-in",
     "/rules/{service}"
   })
   String elsewhere(HttpServletResponse response) {

@@ -202,7 +202,7 @@ public class Tray {
     }
     tray.find(id);
     tray.touch(id, version);
-    tray.setAside(id, because.strip());
+    tray.setAside(id, because.strip(), clock.instant());
     audit.record(by.login(), "post put aside", id.toString(), "");
   }
 

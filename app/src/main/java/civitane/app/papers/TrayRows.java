@@ -90,11 +90,10 @@ class TrayRows {
     database.sql("update tray_piece set sorted = true where id = ?").param(id).update();
   }
 
-  void setAside(UUID id, String because) {
+  void setAside(UUID id, String because, Instant at) {
     database
-        .sql("update tray_piece set set_aside = ? where id = ?")
-        .param(because)
-        .param(id)
+        .sql("update tray_piece set set_aside = ?, set_aside_at = ? where id = ?")
+        .params(because, Timestamp.from(at), id)
         .update();
   }
 }

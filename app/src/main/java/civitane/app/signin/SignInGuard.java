@@ -58,14 +58,20 @@ final class SignInGuard extends OncePerRequestFilter {
   }
 
   private static void refuse(HttpServletResponse response, Duration wait) throws IOException {
-    var seconds = Math.max(1, wait.plusMillis(999).toSeconds());
     response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
-    response.setHeader(HttpHeaders.RETRY_AFTER, Long.toString(seconds));
+    response.setHeader(HttpHeaders.RETRY_AFTER, Long.toString(seconds(wait)));
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
     response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-    response
-        .getWriter()
-        .write("{\"detail\": \"Too many tries. Try again in " + said(seconds) + ".\"}");
+    response.getWriter().write("{\"detail\": \"" + tooOften(wait) + "\"}");
+  }
+
+  /** What is said to whoever tries too often. */
+  static String tooOften(Duration wait) {
+    return "Too many tries. Try again in " + said(seconds(wait)) + ".";
+  }
+
+  private static long seconds(Duration wait) {
+    return Math.max(1, wait.plusMillis(999).toSeconds());
   }
 
   private static String said(long seconds) {

@@ -99,6 +99,12 @@ public class Staff {
     member(login).becomes(role);
   }
 
+  /** Whether that is the password of somebody. */
+  @Transactional(readOnly = true)
+  public boolean opens(String login, String password) {
+    return passwords.matches(password, member(login).passwordHash());
+  }
+
   @Transactional
   public void opensWith(String login, String password) {
     member(login).opensWith(passwords.encode(password));
