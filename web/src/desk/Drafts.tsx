@@ -1,7 +1,7 @@
 import { Link } from "@tanstack/react-router";
 import { useTranslation } from "react-i18next";
 import type { Schemas } from "../api/client";
-import { spoken } from "../i18n/words";
+import { serviceTitle } from "../i18n/words";
 import { clockTime, shortDay } from "../parts/format";
 
 /** Applications that are being taken, the latest first. */
@@ -21,7 +21,7 @@ export function Drafts({ drafts }: { drafts: Schemas["ListedDraft"][] }) {
             className="grid grid-cols-[15rem_1fr_auto] items-center px-5 h-[38px]"
           >
             <span className="case">{draft.title || t("desk.nameless")}</span>
-            <span className="soft">{(draft.services ?? []).map((word) => spoken(word)).join(", ")}</span>
+            <span className="soft">{(draft.services ?? []).map(serviceTitle).join(", ")}</span>
             <span className="soft small">
               {t("desk.lastSaved", {
                 name: draft.updatedBy,

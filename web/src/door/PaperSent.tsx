@@ -4,6 +4,8 @@ import { readability } from "./readability";
 import { useSay } from "./words";
 
 const MOST_BYTES = 15 * 1024 * 1024;
+const WRONG = 422;
+const TOO_MUCH = 429;
 
 interface Props {
   /** The element that says what it is for. */
@@ -17,6 +19,13 @@ interface Props {
   onChanged: () => void;
   /** Whether something is chosen that is not sent yet. */
   onHolding?: (about: string, isHolding: boolean) => void;
+}
+
+/** What is said of a file that was not taken, by its key. */
+function refused(problem: unknown): string {
+  if (!(problem instanceof Refusal)) return "offline";
+  if (problem.status === TOO_MUCH) return "wanted.much";
+  return problem.status === WRONG ? "wanted.refused" : "failed";
 }
 
 /** A page as it was chosen, and what makes it doubtful whether it can be read. */
@@ -67,7 +76,7 @@ export function PaperSent({ about, came, isMain, sendFirst, sendFurther, onChang
       }
       onChanged();
     } catch (problem) {
-      setAgainst(problem instanceof Refusal ? problem.message : say("offline"));
+      setAgainst(say(refused(problem)));
       if (!first) onChanged();
     } finally {
       setBusy(false);

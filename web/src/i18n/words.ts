@@ -32,6 +32,11 @@ export function spoken(word: string, vocabulary?: string | null): string {
   );
 }
 
+/** How a service is called, by its word. */
+export function serviceTitle(word: string): string {
+  return SAID[`${word}.title`] ?? spoken(word);
+}
+
 /** The words of a vocabulary, in its order. */
 export function vocabulary<Word extends string = string>(name: string): Word[] {
   const prefix = `word.${name}.`;

@@ -323,6 +323,42 @@ public class DoorTest extends AtTheDoor {
   }
 
   @Test
+  public void whatNobodyPhotographsInADayIsNotTaken() throws Exception {
+    var phone = "0555 020 " + ++phones;
+    var claim = new Lodged(claimOf(withPhone(Packets.rent(1203), phone, true)), phone);
+    var visit = through(claim);
+    var item = wantedPaper(visit);
+    assertEquals(
+        status(send(visit, claim.number(), item, "", MadePapers.png(900, 1200, "First"))), 204);
+    database.sql("""
+            with many as (
+              insert into paper_file (hash, media_type, size, pages, drawn, read)
+              select 'much-' || :number || n, 'image/png', 1000, 1, true, true from generate_series(1, 79) n
+              returning hash),
+            theirs as (
+              select p.id from paper p join claim c on c.household_id = p.household_id
+              where c.number = :number limit 1)
+            insert into sheet (of, position, hash, page, turn)
+            select theirs.id, 100 + row_number() over (), many.hash, 0, 0 from many, theirs
+            """).param("number", claim.number()).update();
+    for (var where : new String[] {"", "/pages"}) {
+      assertEquals(
+          status(send(visit, claim.number(), item, where, MadePapers.png(900, 1200, "One more"))),
+          429);
+    }
+    clock.ahead(Duration.ofHours(25));
+    try {
+      assertEquals(
+          status(send(through(claim), claim.number(), item, "", MadePapers.png(900, 1200, "Next"))),
+          204);
+    } finally {
+      clock.ahead(Duration.ZERO);
+      database.sql("delete from sheet where hash like 'much-%'").update();
+      database.sql("delete from paper_file where hash like 'much-%'").update();
+    }
+  }
+
+  @Test
   public void thePagesOfAPaperComeOneAfterTheOtherEachOnce() throws Exception {
     var phone = "0555 020 " + ++phones;
     var claim = new Lodged(claimOf(withPhone(Packets.rent(1202), phone, true)), phone);

@@ -4,11 +4,9 @@ import civitane.app.letters.Letters;
 import civitane.app.letters.LettersOut;
 import civitane.app.lodging.ReadThrough;
 import civitane.app.once.OnceByKey;
-import civitane.app.papers.Bringing;
 import civitane.app.problems.Problem;
 import civitane.words.Language;
 import jakarta.servlet.http.HttpServletRequest;
-import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
@@ -28,7 +26,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** The household's door. */
 @RestController
 class DoorController {
-  private static final int LONGEST_HEAD = 1_000;
   /** What is counted of those who try to come in. */
   static final String ENTRY = "door entry";
 
@@ -38,7 +35,6 @@ class DoorController {
   private final DoorStart start;
   private final Standing standing;
   private final Letterbox letterbox;
-  private final Bringing bringing;
   private final Letters letters;
   private final LettersOut lettersOut;
   private final Tries tries;
@@ -48,7 +44,6 @@ class DoorController {
       DoorStart start,
       Standing standing,
       Letterbox letterbox,
-      Bringing bringing,
       Letters letters,
       LettersOut lettersOut,
       Tries tries) {
@@ -56,7 +51,6 @@ class DoorController {
     this.start = start;
     this.standing = standing;
     this.letterbox = letterbox;
-    this.bringing = bringing;
     this.letters = letters;
     this.lettersOut = lettersOut;
     this.tries = tries;
@@ -207,42 +201,5 @@ class DoorController {
       @PathVariable int item,
       @RequestBody DoorText written) {
     letterbox.sayTo(visitor, number, item, written.text());
-  }
-
-  /** Takes a file for something that is wanted; its name and what is said to it stand in the head of the request. */
-  @PostMapping(
-      value = "/api/door/claims/{number}/items/{item}/papers",
-      consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  @PreAuthorize(THROUGH)
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void paper(
-      @AuthenticationPrincipal Visitor visitor,
-      @PathVariable String number,
-      @PathVariable int item,
-      HttpServletRequest request)
-      throws IOException {
-    var filing = letterbox.filing(
-        visitor,
-        number,
-        item,
-        WrittenHead.of(request, "X-Paper-Name", LONGEST_HEAD),
-        WrittenHead.of(request, "X-Paper-Remark", LONGEST_HEAD));
-    bringing.bring(letterbox.actor(number), number, request.getInputStream(), filing);
-  }
-
-  /** Takes a file as further pages of the paper that came for something that is wanted. */
-  @PostMapping(
-      value = "/api/door/claims/{number}/items/{item}/papers/pages",
-      consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  @PreAuthorize(THROUGH)
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void furtherPages(
-      @AuthenticationPrincipal Visitor visitor,
-      @PathVariable String number,
-      @PathVariable int item,
-      HttpServletRequest request)
-      throws IOException {
-    letterbox.filing(visitor, number, item, "", "");
-    bringing.bringMore(letterbox.actor(number), number, item, request.getInputStream());
   }
 }

@@ -122,14 +122,17 @@ class EarlyPapers {
     if (wanted(application).stream().noneMatch(want -> want.subject().equals(wanted))) {
       throw Problem.wrong("No such paper is wanted for this application.");
     }
-    if (rows.count(application) >= MOST) {
-      throw Problem.wrong("More than " + MOST + " files can't be sent before it is lodged.");
-    }
     bringing.keep(file, kept -> {
       // It may have been lodged while the file came: then it would be filed nowhere.
       applying.hold(application);
       rows.add(application, new EarlyPaperRows.Early(wanted, kept, name, remark), clock.instant());
     });
+  }
+
+  /** Whether no more is taken before it is lodged. */
+  @Transactional(readOnly = true)
+  boolean isFull(UUID application) {
+    return rows.count(application) >= MOST;
   }
 
   @Transactional

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,15 +44,18 @@ class EarlyPapersController {
   /** Takes a file; what it is for, its name and what is said to it stand in the head of the request. */
   @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   @PreAuthorize(APPLIES)
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void bringEarly(@AuthenticationPrincipal Applicant applicant, HttpServletRequest request)
-      throws IOException {
+  ResponseEntity<Void> bringEarly(
+      @AuthenticationPrincipal Applicant applicant, HttpServletRequest request) throws IOException {
+    if (papers.isFull(applicant.application())) {
+      return DoorPapersController.tooMuch();
+    }
     papers.bring(
         applicant.application(),
         WrittenHead.of(request, "X-Paper-For", LONGEST_HEAD),
         WrittenHead.of(request, "X-Paper-Name", LONGEST_HEAD),
         WrittenHead.of(request, "X-Paper-Remark", LONGEST_HEAD),
         request.getInputStream());
+    return ResponseEntity.noContent().build();
   }
 
   @PostMapping("/away")
