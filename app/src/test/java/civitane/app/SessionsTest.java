@@ -226,4 +226,13 @@ public class SessionsTest extends OnDatabase {
             .size(),
         1);
   }
+
+  @Test
+  public void whatIsRefusedToARoleStandsInTheLog() throws Exception {
+    var before = count("audit_log where actor = 'salome' and action = 'refused'");
+    assertEquals(as("salome", "POLICY", get("/api/looks")).getResponse().getStatus(), 403);
+    assertEquals(count("audit_log where actor = 'salome' and action = 'refused'"), before + 1);
+    assertEquals(as("teun", "SENIOR", get("/api/looks")).getResponse().getStatus(), 200);
+    assertEquals(count("audit_log where actor = 'salome' and action = 'refused'"), before + 1);
+  }
 }
