@@ -38,4 +38,6 @@ total=$(grep -aE "^\[(INFO|WARNING|ERROR)\] Tests run: [0-9]+, Failures: [0-9]+,
   sed -E 's/.*Tests run: ([0-9]+).*/\1/' | awk '{sum += $1} END {print sum + 0}')
 [ "$result" = 0 ] || fail "the build or a test failed; the whole log is in .civitane/test.log"
 [ "$total" -gt 0 ] || fail "no test ran"
+# What was built is listed down to the last library.
+[ -n "$modules$names" ] || (. launcher/parts.sh)
 say "All $total tests passed in $((SECONDS - began)) s."

@@ -60,6 +60,20 @@ export function Looks() {
             ))}
           </section>
         )}
+        {(view?.namesakes.length ?? 0) > 0 && (
+          <section className="mb-5" aria-label={t("looks.namesakes")}>
+            <h2 className="head">{t("looks.namesakes")}</h2>
+            {view?.namesakes.map((one) => (
+              <p key={one.who + one.household} className="border-b border-base-300 py-1">
+                {one.who},{" "}
+                <Link to="/households/$id" params={{ id: one.household }} className="plain-link case">
+                  {one.householdName}
+                </Link>
+                <span className="soft"> · {shortDay(one.at)}</span>
+              </p>
+            ))}
+          </section>
+        )}
         {view?.looks.length === 0 && <p className="soft">{t("looks.none")}</p>}
         <LongList
           label={t("looks.list")}

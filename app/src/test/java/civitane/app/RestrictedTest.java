@@ -264,6 +264,20 @@ public class RestrictedTest extends OnDatabase {
   }
 
   @Test
+  public void whoLooksAtSomebodyOfTheirOwnNameStandsOut() throws Exception {
+    var number = claimOf(Packets.meals(2).replace("\"Tamsett\"", "\"VERHALLEN\""));
+    as("maud", "CASEWORKER", get("/api/claims/{number}", number));
+    asIkenna(get("/api/claims/{number}", number));
+    var theirs = body(as("jun", "AUDITOR", get("/api/looks")))
+        .get("namesakes")
+        .valueStream()
+        .filter(one -> one.get("householdName").stringValue().contains("VERHALLEN"))
+        .map(one -> one.get("who").stringValue())
+        .toList();
+    assertEquals(theirs, List.of("Maud Verhallen"));
+  }
+
+  @Test
   public void unusuallyManyLooksStandOut() throws Exception {
     for (var i = 0; i < 61; i++) {
       database

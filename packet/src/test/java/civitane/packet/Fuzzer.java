@@ -18,7 +18,9 @@ public final class Fuzzer {
   private static final String FOLLOWED =
       "civitane.**:tools.jackson.**:org.apache.commons.csv.**:org.apache.pdfbox.**:com.twelvemonkeys.**";
   private static final int PATIENCE_SECONDS = 300;
-  private static final int TOO_SLOW_SECONDS = 20;
+
+  /** What is tried first also waits for the code to be made followable, and that on a busy machine. */
+  private static final int TOO_SLOW_SECONDS = 120;
 
   private Fuzzer() {}
 
@@ -45,6 +47,7 @@ public final class Fuzzer {
             "com.code_intelligence.jazzer.Jazzer",
             "--target_class=" + target.getName(),
             "--instrumentation_includes=" + FOLLOWED,
+            "--custom_hook_includes=" + FOLLOWED,
             "--reproducer_path=" + kept,
             "-artifact_prefix=" + kept + "/",
             "-rss_limit_mb=6000",

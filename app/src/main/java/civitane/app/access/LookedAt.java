@@ -106,6 +106,25 @@ public class LookedAt {
         .list();
   }
 
+  /** Who looked in a month at a household in which somebody has their own family name: each once, the last look of them. */
+  @Transactional(readOnly = true)
+  public List<Look> namesakes(YearMonth month) {
+    return database
+        .sql("""
+            select distinct on (l.login, l.household_id) l.looked_at, l.login, l.what, l.household_id
+            from access_log l join staff s on s.login = l.login
+            where l.looked_at >= :from and l.looked_at < :to and exists (
+              select 1 from known_person p where p.household_id = l.household_id
+                and lower(p.family_name) = lower(substring(s.name from '[^ ]+$')))
+            order by l.login, l.household_id, l.looked_at desc limit :most
+            """)
+        .param("from", begin(month))
+        .param("to", begin(month.plusMonths(1)))
+        .param("most", MOST)
+        .query(LookedAt::look)
+        .list();
+  }
+
   private Timestamp begin(YearMonth month) {
     return Timestamp.from(month.atDay(1).atStartOfDay(clock.getZone()).toInstant());
   }

@@ -9,6 +9,8 @@ import java.time.Instant;
 import java.time.YearMonth;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -36,28 +38,36 @@ class LookedAtController {
   /** Somebody who looked at unusually many households within an hour. */
   record ManyLooks(String who, Instant hour, int households) {}
 
-  /** The looks of a month, the newest first and no more than 500, and what was unusual. */
-  record Looks(YearMonth month, List<ManyLooks> unusual, List<OneLook> looks) {}
+  /**
+   * The looks of a month, the newest first and no more than 500, and what was unusual.
+   *
+   * @param namesakes looks at households in which somebody has the family name of who looked
+   */
+  record Looks(
+      YearMonth month, List<ManyLooks> unusual, List<OneLook> namesakes, List<OneLook> looks) {}
 
   @GetMapping("/api/looks")
   @PreAuthorize(May.SEE_LOOKS)
   Looks looks(@RequestParam(required = false) @Nullable YearMonth month) {
     var asked = month == null ? YearMonth.now(clock) : month;
     var looks = lookedAt.in(asked);
-    var names =
-        households.named(looks.stream().map(LookedAt.Look::household).distinct().toList());
+    var namesakes = lookedAt.namesakes(asked);
+    var names = households.named(Stream.concat(looks.stream(), namesakes.stream())
+        .map(LookedAt.Look::household)
+        .distinct()
+        .toList());
+    Function<LookedAt.Look, OneLook> told = one -> new OneLook(
+        one.at(),
+        staff.nameOf(one.login()),
+        one.what(),
+        one.household(),
+        names.containsKey(one.household()) ? names.get(one.household()).name() : "");
     return new Looks(
         asked,
         lookedAt.many(asked).stream()
             .map(one -> new ManyLooks(staff.nameOf(one.login()), one.hour(), one.households()))
             .toList(),
-        looks.stream()
-            .map(one -> new OneLook(
-                one.at(),
-                staff.nameOf(one.login()),
-                one.what(),
-                one.household(),
-                names.containsKey(one.household()) ? names.get(one.household()).name() : ""))
-            .toList());
+        namesakes.stream().map(told).toList(),
+        looks.stream().map(told).toList());
   }
 }
