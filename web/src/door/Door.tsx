@@ -103,6 +103,7 @@ export function Door() {
           </div>
         </header>
         <main className="door-page">
+          {start.data.demo && <p className="soft small pt-2">{say("demo")}</p>}
           <nav className="flex flex-wrap gap-x-5 pt-2" aria-label="Language">
             {TONGUES.map((tongue) => (
               <button

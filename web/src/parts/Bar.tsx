@@ -40,6 +40,11 @@ export function Bar() {
       <Link to="/" className="case text-[1.35rem] tracking-tight">
         civi<span className="text-[#7CCBB7]">tane</span>
       </Link>
+      {session?.demo && (
+        <span className="small text-[#a5b3ae] -ml-4" title={t("bar.demoMeans")}>
+          {t("bar.demo")}
+        </span>
+      )}
       <nav aria-label={t("bar.main")}>
         <Link to="/" className="mr-5">
           {t("bar.desk")}

@@ -66,6 +66,7 @@ export function SignIn() {
       </div>
       <form onSubmit={submit} className="self-center p-10 flex flex-col gap-4">
         <h1 className="case text-[1.7rem]">{t("signIn.title")}</h1>
+        {session.data?.demo && <p className="soft">{t("bar.demoMeans")}</p>}
         {elsewhere ? (
           <Elsewhere at={elsewhere} />
         ) : (

@@ -295,7 +295,8 @@ public class ProductionTest {
         HttpRequest.newBuilder(URI.create(address + "/api/session"))
             .header(through, "https")
             .build(),
-        HttpResponse.BodyHandlers.discarding());
+        HttpResponse.BodyHandlers.ofString());
+    assertTrue(asked.body().contains("\"demo\":false"), asked.body());
     var cookie = asked.headers().firstValue("Set-Cookie").orElseThrow();
     var token = cookie.substring(cookie.indexOf('=') + 1, cookie.indexOf(';'));
     var signed = client.send(

@@ -235,4 +235,14 @@ public class SessionsTest extends OnDatabase {
     assertEquals(as("teun", "SENIOR", get("/api/looks")).getResponse().getStatus(), 200);
     assertEquals(count("audit_log where actor = 'salome' and action = 'refused'"), before + 1);
   }
+
+  @Test
+  public void thatItIsADemoIsSaidToEverybody() throws Exception {
+    assertTrue(body(http.perform(get("/api/session")).andReturn()).get("demo").booleanValue());
+    var door = body(http.perform(get("/api/door/start").param("language", "fr")).andReturn());
+    assertTrue(door.get("demo").booleanValue());
+    assertTrue(door.at("/labels/demo").stringValue().contains("démonstration"));
+    var verify = http.perform(get("/verify")).andReturn().getResponse().getContentAsString();
+    assertTrue(verify.contains("This is a demonstration."), verify);
+  }
 }

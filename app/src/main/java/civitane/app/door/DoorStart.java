@@ -9,24 +9,32 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /** What stands before the door, for anybody. */
 @Component
 class DoorStart {
   private final Clock clock;
+  private final boolean demo;
 
-  DoorStart(Clock clock) {
+  DoorStart(Clock clock, @Value("${civitane.demo:no}") String demo) {
     this.clock = clock;
+    this.demo = demo.equals("yes");
   }
 
   /**
    * The words of the door in a language, and what can be asked for.
    *
    * @param rightToLeft whether the language is read so
+   * @param demo whether nobody in it is real
    */
   record Start(
-      String language, boolean rightToLeft, Map<String, String> labels, List<DoorOffer> offers) {}
+      String language,
+      boolean rightToLeft,
+      boolean demo,
+      Map<String, String> labels,
+      List<DoorOffer> offers) {}
 
   /** A service, in words. */
   record DoorOffer(
@@ -44,6 +52,7 @@ class DoorStart {
     return new Start(
         language.word(),
         language.runsRightToLeft(),
+        demo,
         words.labels("door"),
         Services.all().stream()
             .filter(service -> !service.offeredFrom().isAfter(today))

@@ -4,6 +4,7 @@ import civitane.app.signing.OfficeKey;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.util.Locale;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,10 +15,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 class ConfirmationController {
   private final Letters letters;
   private final OfficeKey key;
+  private final boolean demo;
 
-  ConfirmationController(Letters letters, OfficeKey key) {
+  ConfirmationController(
+      Letters letters, OfficeKey key, @Value("${civitane.demo:no}") String demo) {
     this.letters = letters;
     this.key = key;
+    this.demo = demo.equals("yes");
   }
 
   @GetMapping("/verify")
@@ -26,6 +30,7 @@ class ConfirmationController {
     var words = Words.in(language);
     model.addAttribute("words", words);
     model.addAttribute("language", language);
+    model.addAttribute("demo", demo);
     model.addAttribute("asked", !code.isBlank());
     key.told().ifPresent(told -> model.addAttribute("key", told));
     letters.confirm(code).ifPresent(letter -> {

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.authentication.AnonymousAuthenticationToken;
@@ -25,18 +26,26 @@ class SessionController {
   private final Choices choices;
   private final @Nullable WayIn otherWay;
   private final Clock clock;
+  private final boolean demo;
 
-  SessionController(Staff staff, Choices choices, ObjectProvider<WayIn> ways, Clock clock) {
+  SessionController(
+      Staff staff,
+      Choices choices,
+      ObjectProvider<WayIn> ways,
+      Clock clock,
+      @Value("${civitane.demo:no}") String demo) {
     this.staff = staff;
     this.choices = choices;
     this.otherWay = ways.getIfAvailable();
     this.clock = clock;
+    this.demo = demo.equals("yes");
   }
 
   /**
    * The one who is signed in, with what they chose for their desk; without a name when nobody is.
    *
    * @param signsInAt where one goes to sign in; null where it is done here, by a password
+   * @param demo whether nobody in it is real
    */
   record Session(
       @Nullable String login,
@@ -44,7 +53,8 @@ class SessionController {
       @Nullable String role,
       LocalDate today,
       Map<String, String> choices,
-      @Nullable String signsInAt) {}
+      @Nullable String signsInAt,
+      boolean demo) {}
 
   /** What somebody chooses for their desk. */
   record Choice(String name, String value) {}
@@ -67,9 +77,10 @@ class SessionController {
     var today = LocalDate.now(clock);
     var at = otherWay == null ? null : otherWay.beginsAt();
     if (authentication == null || authentication instanceof AnonymousAuthenticationToken) {
-      return new Session(null, null, null, today, Map.of(), at);
+      return new Session(null, null, null, today, Map.of(), at, demo);
     }
     var me = staff.me();
-    return new Session(me.login(), me.name(), me.role().words(), today, choices.of(me.login()), at);
+    return new Session(
+        me.login(), me.name(), me.role().words(), today, choices.of(me.login()), at, demo);
   }
 }
