@@ -5,7 +5,7 @@
 for name in CIVITANE_DB_URL CIVITANE_DB_USER CIVITANE_DB_PASSWORD; do
   [ -n "${!name:-}" ] || fail "$name is not set; docs/running.md says what it is"
 done
-[ $# -gt 0 ] || fail "staff add LOGIN NAME ROLE | disable LOGIN | password LOGIN | role LOGIN ROLE | list" 2
+[ $# -gt 0 ] || fail "staff add LOGIN NAME ROLE | disable LOGIN | password LOGIN | role LOGIN ROLE | street LOGIN STREET | list" 2
 what="$1"
 shift
 build_app

@@ -60,10 +60,10 @@ export function Looks() {
             ))}
           </section>
         )}
-        {(view?.namesakes.length ?? 0) > 0 && (
-          <section className="mb-5" aria-label={t("looks.namesakes")}>
-            <h2 className="head">{t("looks.namesakes")}</h2>
-            {view?.namesakes.map((one) => (
+        {(view?.theirOwn.length ?? 0) > 0 && (
+          <section className="mb-5" aria-label={t("looks.theirOwn")}>
+            <h2 className="head">{t("looks.theirOwn")}</h2>
+            {view?.theirOwn.map((one) => (
               <p key={one.who + one.household} className="border-b border-base-300 py-1">
                 {one.who},{" "}
                 <Link to="/households/$id" params={{ id: one.household }} className="plain-link case">

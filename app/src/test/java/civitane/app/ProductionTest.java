@@ -224,6 +224,8 @@ public class ProductionTest {
     }
     assertEquals(SpringApplication.exit(serving("--civitane.audit=verify")), 0);
     isForgottenByTheOwnerAlone();
+    assertEquals(staff("street", "", "gerd", "9"), 1);
+    assertEquals(staff("street", "", "gerd", "Zuidwester Quay"), 0);
     assertEquals(staff("disable", "", "gerd"), 0);
     try (var office = serving()) {
       var address = "http://127.0.0.1:"

@@ -1,6 +1,7 @@
 package civitane.app;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -269,12 +270,35 @@ public class RestrictedTest extends OnDatabase {
     as("maud", "CASEWORKER", get("/api/claims/{number}", number));
     asIkenna(get("/api/claims/{number}", number));
     var theirs = body(as("jun", "AUDITOR", get("/api/looks")))
-        .get("namesakes")
+        .get("theirOwn")
         .valueStream()
         .filter(one -> one.get("householdName").stringValue().contains("VERHALLEN"))
         .map(one -> one.get("who").stringValue())
         .toList();
     assertEquals(theirs, List.of("Maud Verhallen"));
+  }
+
+  @Test
+  public void whoLooksAtTheirOwnStreetStandsOut() throws Exception {
+    var number = claimOf(Packets.meals(2).replace(" Tide Row", " Zuidwester Quay"));
+    as("maud", "CASEWORKER", get("/api/claims/{number}", number));
+    asIkenna(get("/api/claims/{number}", number));
+    var household = household(number);
+    assertFalse(theirOwn().contains(household), "nobody lives there");
+    database
+        .sql("update staff set street = 'Zuidwester quay' where login = 'maud'")
+        .update();
+    assertTrue(theirOwn().contains(household));
+    assertEquals(Collections.frequency(theirOwn(), household), 1, "Maud’s look, and not Ikenna’s");
+    database.sql("update staff set street = null").update();
+  }
+
+  private List<String> theirOwn() throws Exception {
+    return body(as("jun", "AUDITOR", get("/api/looks")))
+        .get("theirOwn")
+        .valueStream()
+        .map(one -> one.get("household").stringValue())
+        .toList();
   }
 
   @Test

@@ -82,6 +82,10 @@ public class SigningTest extends AtTheDoor {
     assertEquals(count("message where to_way = '0555 042 102'"), 0, "it may still be changed");
     var number = body(lodging(application, 0)).get("claims").get(0).stringValue();
     assertEquals(count("message where to_way = '0555 042 102'"), 1);
+    assertEquals(
+        asking(application, AT_A_PHONE.formatted("0555 042 105")).getResponse().getStatus(),
+        422,
+        "it is lodged");
     assertEquals(count("door_signer where number = '" + number + "'"), 1);
     assertTrue(claim(number).get("events").toString().contains("Wren Tamsett was asked to sign"));
   }

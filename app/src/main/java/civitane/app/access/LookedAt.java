@@ -106,16 +106,17 @@ public class LookedAt {
         .list();
   }
 
-  /** Who looked in a month at a household in which somebody has their own family name: each once, the last look of them. */
+  /** Who looked in a month at a household of their own family name or street: each once, the last look of them. */
   @Transactional(readOnly = true)
-  public List<Look> namesakes(YearMonth month) {
+  public List<Look> ofTheirOwn(YearMonth month) {
     return database
         .sql("""
             select distinct on (l.login, l.household_id) l.looked_at, l.login, l.what, l.household_id
             from access_log l join staff s on s.login = l.login
             where l.looked_at >= :from and l.looked_at < :to and exists (
               select 1 from known_person p where p.household_id = l.household_id
-                and lower(p.family_name) = lower(substring(s.name from '[^ ]+$')))
+                and (lower(p.family_name) = lower(substring(s.name from '[^ ]+$'))
+                  or position(lower(s.street) in lower(p.line1)) > 0))
             order by l.login, l.household_id, l.looked_at desc limit :most
             """)
         .param("from", begin(month))

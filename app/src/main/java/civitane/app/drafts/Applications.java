@@ -152,9 +152,7 @@ public class Applications {
   public ApplicationView rewrite(
       Staff.Colleague by, UUID id, UnaryOperator<Draft> change, String words) {
     var record = hold(id);
-    if (!StoredApplication.DRAFTING.equals(record.state())) {
-      throw Problem.wrong("The application is " + record.state() + " already.");
-    }
+    isStillTaken(record);
     var draft = change.apply(draft(record));
     record.typed(json.writeValueAsString(draft), draft.title(), by.login(), clock.instant());
     repository.flush();
@@ -186,12 +184,24 @@ public class Applications {
     return find(id).version();
   }
 
-  @Transactional
-  public void withdraw(Actor by, UUID id) {
-    var record = hold(id);
+  private static void isStillTaken(StoredApplication record) {
     if (!StoredApplication.DRAFTING.equals(record.state())) {
       throw Problem.wrong("The application is " + record.state() + " already.");
     }
+  }
+
+  /** An application while it is taken. */
+  @Transactional(readOnly = true)
+  public ApplicationView drafting(UUID id) {
+    var record = find(id);
+    isStillTaken(record);
+    return view(record);
+  }
+
+  @Transactional
+  public void withdraw(Actor by, UUID id) {
+    var record = hold(id);
+    isStillTaken(record);
     record.withdrawn(by.written(), clock.instant());
     audit.record(by.written(), "application withdrawn", id.toString(), "");
   }

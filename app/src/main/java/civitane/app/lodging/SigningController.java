@@ -45,7 +45,8 @@ class SigningController {
   @PreAuthorize(May.TAKE_APPLICATIONS)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void askToSign(@PathVariable UUID id, @RequestBody Signer signer) {
-    var packet = screenings.readable(applications.view(id).draft().packet());
+    var application = applications.drafting(id);
+    var packet = screenings.readable(application.draft().packet());
     signing.make(
         staff.me(),
         id,

@@ -41,18 +41,18 @@ class LookedAtController {
   /**
    * The looks of a month, the newest first and no more than 500, and what was unusual.
    *
-   * @param namesakes looks at households in which somebody has the family name of who looked
+   * @param theirOwn looks at households that have the family name or live in the street of who looked
    */
   record Looks(
-      YearMonth month, List<ManyLooks> unusual, List<OneLook> namesakes, List<OneLook> looks) {}
+      YearMonth month, List<ManyLooks> unusual, List<OneLook> theirOwn, List<OneLook> looks) {}
 
   @GetMapping("/api/looks")
   @PreAuthorize(May.SEE_LOOKS)
   Looks looks(@RequestParam(required = false) @Nullable YearMonth month) {
     var asked = month == null ? YearMonth.now(clock) : month;
     var looks = lookedAt.in(asked);
-    var namesakes = lookedAt.namesakes(asked);
-    var names = households.named(Stream.concat(looks.stream(), namesakes.stream())
+    var theirOwn = lookedAt.ofTheirOwn(asked);
+    var names = households.named(Stream.concat(looks.stream(), theirOwn.stream())
         .map(LookedAt.Look::household)
         .distinct()
         .toList());
@@ -67,7 +67,7 @@ class LookedAtController {
         lookedAt.many(asked).stream()
             .map(one -> new ManyLooks(staff.nameOf(one.login()), one.hour(), one.households()))
             .toList(),
-        namesakes.stream().map(told).toList(),
+        theirOwn.stream().map(told).toList(),
         looks.stream().map(told).toList());
   }
 }

@@ -39,6 +39,10 @@ public final class Problem extends RuntimeException {
     return new Problem(HttpStatus.FORBIDDEN, message, List.of());
   }
 
+  public static Problem tooLarge(String message) {
+    return new Problem(HttpStatus.CONTENT_TOO_LARGE, message, List.of());
+  }
+
   /** Something outside does not answer now. */
   public static Problem unavailable(String message) {
     return new Problem(HttpStatus.SERVICE_UNAVAILABLE, message, List.of());

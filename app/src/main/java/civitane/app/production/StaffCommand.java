@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * The command that keeps the log-ins: {@code add LOGIN NAME ROLE}, {@code disable LOGIN}, {@code password LOGIN},
- * {@code role LOGIN ROLE} or {@code list}. A password comes on standard input, never as an argument, which others see.
+ * {@code role LOGIN ROLE}, {@code street LOGIN STREET} or {@code list}. A password comes on standard input, never as an argument, which others see.
  */
 @Component
 @ConditionalOnProperty("civitane.staff")
@@ -53,13 +53,14 @@ class StaffCommand implements ApplicationRunner, ExitCodeGenerator {
       case "disable 1" -> roll.disable(login);
       case "password 1" -> roll.password(login, password());
       case "role 2" -> roll.role(login, words.get(1));
+      case "street 2" -> roll.street(login, words.get(1));
       case "list 0" ->
         roll.all()
             .forEach(one -> System.out.println(one.login() + "  " + one.name() + "  "
                 + one.role().word() + (one.disabled() ? "  disabled" : "")));
       default -> {
         System.out.println("civitane: staff add LOGIN NAME ROLE | disable LOGIN | password LOGIN |"
-            + " role LOGIN ROLE | list");
+            + " role LOGIN ROLE | street LOGIN STREET | list");
         exitCode = WRONG_USE;
       }
     }

@@ -18,6 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class StaffRoll {
   private static final String COMMAND = "at the terminal";
+  private static final int SHORTEST_STREET = 3;
   private static final Pattern LOGIN = Pattern.compile("[a-z][a-z0-9.-]{1,30}");
 
   private final Staff staff;
@@ -73,6 +74,16 @@ class StaffRoll {
   public void role(String login, String role) {
     staff.becomes(login, role(role));
     changed(login, "staff role " + role);
+  }
+
+  /** Where somebody lives, so that looks at their own street stand out. */
+  @Transactional
+  public void street(String login, String street) {
+    if (street.strip().length() < SHORTEST_STREET) {
+      throw Problem.wrong("A street is called by its name, without the number.");
+    }
+    staff.livesIn(login, street.strip());
+    audit.record(COMMAND, "staff street noted", login, "");
   }
 
   private void changed(String login, String what) {

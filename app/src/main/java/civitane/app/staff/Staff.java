@@ -95,6 +95,11 @@ public class Staff {
   }
 
   @Transactional
+  public void livesIn(String login, String street) {
+    member(login).livesIn(street);
+  }
+
+  @Transactional
   public void becomes(String login, Role role) {
     member(login).becomes(role);
   }

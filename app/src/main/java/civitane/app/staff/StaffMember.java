@@ -5,6 +5,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
 
 /** Somebody who works here. */
 @Entity
@@ -20,6 +21,7 @@ class StaffMember {
 
   private String passwordHash;
   private boolean disabled;
+  private @Nullable String street;
 
   protected StaffMember() {}
 
@@ -53,6 +55,11 @@ class StaffMember {
 
   void disable() {
     disabled = true;
+  }
+
+  /** Who looks at households of their own street stands out. */
+  void livesIn(String street) {
+    this.street = street;
   }
 
   void becomes(Role other) {
