@@ -84,6 +84,25 @@ public class EarlyPapersTest extends WithApplications {
   }
 
   @Test
+  public void moreThanAnybodySendsBeforeIsNotTaken() throws Exception {
+    var visit = asking("Ottmar");
+    assertEquals(status(send(visit, PAYSLIP, MadePapers.png(700, 900, "the first"))), 204);
+    database.sql("""
+            with many as (
+              insert into paper_file (hash, media_type, size, pages, drawn, read)
+              select 'early-' || n, 'image/png', 1000, 1, true, true from generate_series(1, 59) n
+              returning hash)
+            insert into application_paper (id, application_id, wanted, hash, pages, name, remark, came_at)
+            select gen_random_uuid(), last.application_id, last.wanted, many.hash, 1, '', '', now()
+            from many, (select * from application_paper order by came_at desc limit 1) last
+            """).update();
+    assertEquals(status(send(visit, PAYSLIP, MadePapers.png(700, 900, "one more"))), 429);
+    database.sql("delete from application_paper where hash like 'early-%'").update();
+    database.sql("delete from paper_file where hash like 'early-%'").update();
+    assertEquals(status(send(visit, PAYSLIP, MadePapers.png(700, 900, "one more"))), 204);
+  }
+
+  @Test
   public void whatIsSentBeforeIsFiledForWhatItIsWantedFor() throws Exception {
     var visit = asking("Leocadia");
     assertTrue(

@@ -16,7 +16,7 @@ public final class Fuzzer {
   private static final int SECONDS = Integer.getInteger("civitane.fuzz.seconds", 5);
 
   private static final String FOLLOWED =
-      "civitane.**:tools.jackson.**:org.apache.commons.csv.**:org.apache.pdfbox.**:com.twelvemonkeys.**";
+      "civitane.**:tools.jackson.**:org.apache.commons.csv.**:org.apache.pdfbox.**";
   private static final int PATIENCE_SECONDS = 300;
 
   /** What is tried first also waits for the code to be made followable, and that on a busy machine. */
