@@ -64,7 +64,14 @@ export function Claim() {
     enabled: claim.isSuccess && session !== undefined && !atFront,
   });
   const today = session?.today ?? claim.data?.lodgedOn ?? "";
-  const again = () => queries.invalidateQueries({ queryKey: ["claim", number] });
+  // The claim first: what is worked out shows what can be done, and does it to the version that is known here.
+  const again = async () => {
+    await queries.invalidateQueries({ queryKey: ["claim", number], exact: true });
+    await queries.invalidateQueries({
+      queryKey: ["claim", number],
+      predicate: ({ queryKey }) => queryKey.length > 2,
+    });
+  };
   const take = () =>
     attempt(async () => {
       await done(api.POST("/api/claims/{number}/take", path));

@@ -52,7 +52,7 @@ public class DoorStory extends OnAPhone {
     walk.past("before the door");
     page.getByLabel("Number of your claim").fill("BW-26-1");
     page.keyboard().press("Enter");
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("no number of a claim");
+    refused(page, "no number of a claim");
     enter(number);
     var token = token();
     page.getByText("Everything you told us").click();
@@ -134,7 +134,7 @@ public class DoorStory extends OnAPhone {
       }
       page.getByLabel("Code, six digits").fill("000000");
       page.keyboard().press("Enter");
-      assertThat(page.getByRole(AriaRole.ALERT)).containsText("do not go together");
+      refused(page, "do not go together");
       heard[i] = page.locator("main").innerText();
     }
     assertEquals(heard[1], heard[0]);

@@ -47,7 +47,7 @@ public class PostOutStory extends Story {
     decide();
     press("Take the decision back");
     page.keyboard().press("Enter");
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("says why");
+    refused(page, "says why");
     page.getByLabel("Why it is taken back").fill("the cousin was not asked about");
     page.keyboard().press("Enter");
     decide();
@@ -69,8 +69,7 @@ public class PostOutStory extends Story {
 
     page.getByLabel("Code on the letter").fill("3333-3333-3333");
     page.keyboard().press("Enter");
-    assertThat(page.getByRole(AriaRole.ALERT))
-        .containsText("No letter of this office has the code");
+    refused(page, "No letter of this office has the code");
     page.getByLabel("Code on the letter").fill(code.toLowerCase());
     page.keyboard().press("Enter");
     assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("It was for " + WHO);

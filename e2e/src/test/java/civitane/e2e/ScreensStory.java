@@ -24,7 +24,7 @@ public class ScreensStory extends Story {
     page.getByLabel("Name").fill("ikenna");
     page.getByLabel("Password").fill("wrong");
     page.keyboard().press("Enter");
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("do not go together");
+    refused(page, "do not go together");
   }
 
   @Test
@@ -148,7 +148,7 @@ public class ScreensStory extends Story {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Saskia Morwen"))
         .click();
     page.keyboard().press("Alt+t");
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("That is not yours to do.");
+    refused(page, "That is not yours to do.");
     page.keyboard().press("Alt+o");
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
         .containsText("Saskia Morwen");
@@ -156,7 +156,7 @@ public class ScreensStory extends Story {
     page.getByRole(AriaRole.MAIN)
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Pick it up"))
         .click();
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("That is not yours to do.");
+    refused(page, "That is not yours to do.");
     accessible(page, "a refusal");
   }
 
@@ -165,7 +165,7 @@ public class ScreensStory extends Story {
     signIn(page, "pia");
     page.getByLabel("Find a person or a claim").fill("BW-26-999999-0");
     page.keyboard().press("Enter");
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("is not there");
+    refused(page, "is not there");
   }
 
   @Test

@@ -6,6 +6,7 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
@@ -241,6 +242,13 @@ public abstract class Story {
   /** Waits until what was typed is kept. */
   protected static void saved(Page where) {
     assertThat(where.getByText(Pattern.compile("^Saved \\d"))).isVisible();
+  }
+
+  /** That somewhere on the page stands, as an alert, why something was refused; others may stand empty beside it. */
+  protected static void refused(Page where, String words) {
+    var alerts = where.getByRole(AriaRole.ALERT);
+    assertThat(alerts.filter(new Locator.FilterOptions().setHasText(words)).first())
+        .isVisible();
   }
 
   protected static void accessible(Page where, String screen) {
