@@ -47,6 +47,9 @@ function signedIn(component: (typeof screens)[keyof typeof screens] | typeof Des
       if (!session.login) {
         throw redirect({ to: "/sign-in" });
       }
+      if (session.newcomer && component !== screens.ownSignIn) {
+        throw redirect({ to: "/own-sign-in" });
+      }
     },
   };
 }

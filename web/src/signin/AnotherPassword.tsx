@@ -2,18 +2,26 @@ import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
 import { useTrying } from "../parts/useTrying";
+import { Seen } from "./Seen";
+import { Strength } from "./Strength";
 
-/** Sets another password for oneself. */
-export function AnotherPassword({ onTaken }: { onTaken: () => void }) {
+interface Props {
+  newcomer: boolean;
+  onTaken: () => void;
+}
+
+/** Sets another password for oneself; who came in with one that somebody else chose signs in anew. */
+export function AnotherPassword({ newcomer, onTaken }: Props) {
   const { t } = useTranslation();
   const [attempt, refusal] = useTrying();
   const [seen, setSeen] = useState(false);
   const [taken, setTaken] = useState(false);
+  const [typed, setTyped] = useState("");
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const form = event.currentTarget;
-    const typed = new FormData(form);
-    const word = (name: string) => String(typed.get(name) ?? "");
+    const fields = new FormData(form);
+    const word = (name: string) => String(fields.get(name) ?? "");
     setTaken(false);
     attempt(async () => {
       if (word("another") !== word("again")) throw new Error(t("ownSignIn.differ"));
@@ -21,7 +29,8 @@ export function AnotherPassword({ onTaken }: { onTaken: () => void }) {
         api.POST("/api/own-sign-in/password", { body: { now: word("now"), another: word("another") } }),
       );
       form.reset();
-      setTaken(true);
+      setTyped("");
+      setTaken(!newcomer);
       onTaken();
     });
   };
@@ -33,26 +42,21 @@ export function AnotherPassword({ onTaken }: { onTaken: () => void }) {
         type={seen ? "text" : "password"}
         autoComplete={kind}
         className="input w-80"
+        onChange={name === "another" ? (event) => setTyped(event.target.value) : undefined}
         required
       />
     </label>
   );
   return (
     <form onSubmit={submit}>
+      {newcomer && <p className="mb-3 max-w-md">{t("ownSignIn.newcomer")}</p>}
       {field("now", t("ownSignIn.now"), "current-password")}
       {field("another", t("ownSignIn.another"), "new-password")}
-      <p className="soft small mb-3 max-w-md">{t("ownSignIn.rule")}</p>
+      <p className="soft small mb-1 max-w-md">{t("ownSignIn.rule")}</p>
+      <Strength password={typed} />
       {field("again", t("ownSignIn.again"), "new-password")}
-      <label className="flex items-center gap-3 min-h-8 mb-2">
-        <input
-          type="checkbox"
-          className="checkbox checkbox-sm"
-          checked={seen}
-          onChange={(event) => setSeen(event.target.checked)}
-        />
-        {t("ownSignIn.see")}
-      </label>
-      <button type="submit" className="btn btn-primary">
+      <Seen seen={seen} onSeen={setSeen} />
+      <button type="submit" className="btn btn-primary mt-2">
         {t("ownSignIn.take")}
       </button>
       <p role="alert" className="wrong mt-2">

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "@tanstack/react-router";
 import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
+import { useSession } from "../api/session";
 import { Bar } from "../parts/Bar";
 import { clockTime, shortDay } from "../parts/format";
 import { KeyStrip } from "../parts/Keys";
@@ -18,6 +19,11 @@ export function OwnSignIn() {
   const [attempt, refusal] = useTrying();
   const own = useQuery({ queryKey: ["own-sign-in"], queryFn: () => done(api.GET("/api/own-sign-in")) });
   const sessions = own.data?.sessions ?? [];
+  const newcomer = useSession()?.newcomer ?? false;
+  const signInAnew = () => {
+    cache.clear();
+    window.location.assign("/sign-in?taken");
+  };
   const again = () => cache.invalidateQueries({ queryKey: ["own-sign-in"] });
   const endOthers = () =>
     attempt(async () => {
@@ -35,7 +41,11 @@ export function OwnSignIn() {
               <h2 id="another-password" className="head mb-3">
                 {t("ownSignIn.password")}
               </h2>
-              {own.data.byPassword ? <AnotherPassword onTaken={again} /> : <p>{t("ownSignIn.elsewhere")}</p>}
+              {own.data.byPassword ? (
+                <AnotherPassword newcomer={newcomer} onTaken={newcomer ? signInAnew : again} />
+              ) : (
+                <p>{t("ownSignIn.elsewhere")}</p>
+              )}
             </section>
             <section aria-labelledby="signed-in-at">
               <h2 id="signed-in-at" className="head mb-3">
@@ -68,7 +78,9 @@ export function OwnSignIn() {
           </div>
         )}
       </main>
-      <KeyStrip keys={[{ key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) }]} />
+      <KeyStrip
+        keys={newcomer ? [] : [{ key: "Alt+D", says: t("keys.desk"), act: () => navigate({ to: "/" }) }]}
+      />
     </div>
   );
 }

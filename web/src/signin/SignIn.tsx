@@ -4,12 +4,16 @@ import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { Refusal, send } from "../api/client";
 import { sessionQuery } from "../api/session";
+import { Seen } from "./Seen";
 
 /** Why somebody was sent back from elsewhere. */
 const AGAINST: Record<string, string> = {
   "?refused": "signIn.refused",
   "?unreachable": "signIn.unreachable",
 };
+
+/** That somebody has just taken a password of their own. */
+const TAKEN = "?taken";
 
 /** The way in for staff. */
 export function SignIn() {
@@ -19,6 +23,7 @@ export function SignIn() {
   const session = useQuery(sessionQuery());
   const elsewhere = session.data?.signsInAt;
   const [refusal, setRefusal] = useState("");
+  const [seen, setSeen] = useState(false);
 
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -67,6 +72,7 @@ export function SignIn() {
       <form onSubmit={submit} className="self-center p-10 flex flex-col gap-4">
         <h1 className="case text-[1.7rem]">{t("signIn.title")}</h1>
         {session.data?.demo && <p className="soft">{t("bar.demoMeans")}</p>}
+        {window.location.search === TAKEN && <p role="status">{t("signIn.taken")}</p>}
         {elsewhere ? (
           <Elsewhere at={elsewhere} />
         ) : (
@@ -79,12 +85,13 @@ export function SignIn() {
               {t("signIn.password")}
               <input
                 name="password"
-                type="password"
+                type={seen ? "text" : "password"}
                 className="input w-full"
                 autoComplete="current-password"
                 required
               />
             </label>
+            <Seen seen={seen} onSeen={setSeen} />
             <p role="alert" className="wrong min-h-6">
               {refusal}
             </p>

@@ -34,6 +34,7 @@ public class CivitaneApplication {
       "civitane.load.claims",
       "civitane.staff",
       "civitane.audit",
+      "civitane.key",
       "civitane.forget");
 
   private static final String PRODUCTION = "production";

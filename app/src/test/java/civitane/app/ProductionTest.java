@@ -13,6 +13,8 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.ArrayList;
@@ -145,6 +147,11 @@ public class ProductionTest {
       {"CIVITANE_DB_PASSWORD", " ", "CIVITANE_DB_PASSWORD is not set"},
       {"CIVITANE_BEHIND_PROXY", "", "Neither CIVITANE_BEHIND_PROXY"},
       {"CIVITANE_OIDC_ISSUER", "http://id.example", "begins with https://"},
+      {"CIVITANE_DB_URL", "jdbc:postgresql://db.example:5432/civitane", "sslmode=verify-full"},
+      {"CIVITANE_DB_URL", "jdbc:postgresql://db.example/civitane?sslmode=require", "verify-full"},
+      {"CIVITANE_REGISTERS_AT", "http://registers.example", "begins with https://"},
+      {"CIVITANE_REGISTERS_CA", "/nowhere/ca.pem", "no file that can be read"},
+      {"CIVITANE_SCANNER_AT", "127.0.0.1", "a host and a port"},
       {"CIVITANE_OIDC_SECRET", "", "CIVITANE_OIDC_SECRET is not set"},
     };
   }
@@ -210,6 +217,7 @@ public class ProductionTest {
           + ((WebServerApplicationContext) office).getWebServer().getPort();
       assertEquals(signIn(address, "gerd", PASSWORD), 204);
       assertEquals(signIn(address, "ikenna", "ikenna-ikenna"), 401);
+      assertEquals(signIn(address, "gerd", "what she had before"), 401);
       isWatched(office, address);
       keepsValuesOutOfTheLog(office);
     }
@@ -224,6 +232,7 @@ public class ProductionTest {
     }
     assertEquals(SpringApplication.exit(serving("--civitane.audit=verify")), 0);
     isForgottenByTheOwnerAlone();
+    changesItsKey();
     assertEquals(staff("street", "", "gerd", "9"), 1);
     assertEquals(staff("street", "", "gerd", "Zuidwester Quay"), 0);
     assertEquals(staff("disable", "", "gerd"), 0);
@@ -234,6 +243,32 @@ public class ProductionTest {
     }
     as(OWNER, "insert into office_mark (name) values ('demo')");
     assertTrue(refused().contains("filled by the demo"));
+  }
+
+  /** What was signed before can be checked after. */
+  private void changesItsKey() throws Exception {
+    var file = Path.of(settings.getOrDefault("CIVITANE_SIGNING_KEY", ""));
+    var before = Files.readAllLines(file);
+    assertEquals(SpringApplication.exit(serving("--civitane.key=whatever")), 2);
+    assertEquals(SpringApplication.exit(serving("--civitane.key=change")), 0);
+    assertEquals(SpringApplication.exit(serving("--civitane.key=change")), 0);
+    var after = Files.readAllLines(file);
+    assertEquals(after.size(), 4);
+    assertFalse(after.contains(before.get(0)), "no private half stays");
+    assertTrue(after.get(3).endsWith(" " + before.get(1)), "the first is the last");
+    assertEquals(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)), "rw-------");
+    try (var office = serving()) {
+      var page = HttpClient.newHttpClient()
+          .send(
+              HttpRequest.newBuilder(URI.create("http://127.0.0.1:"
+                      + ((WebServerApplicationContext) office).getWebServer().getPort()
+                      + "/verify"))
+                  .build(),
+              HttpResponse.BodyHandlers.ofString())
+          .body();
+      assertTrue(page.contains(after.get(1)), page);
+      assertTrue(page.contains(before.get(1)), page);
+    }
   }
 
   private void isForgottenByTheOwnerAlone() {
@@ -268,6 +303,9 @@ public class ProductionTest {
         .body();
     assertTrue(gathered.contains("http_server_requests_seconds_count"), gathered);
     assertTrue(gathered.contains("hikaricp_connections"), gathered);
+    assertTrue(gathered.contains("civitane_logged_total{action=\"sign-in failed\"} 2.0"), gathered);
+    assertTrue(gathered.contains("civitane_logged_total{action=\"glass broken\"} 0.0"), gathered);
+    assertTrue(gathered.contains("civitane_looks_unusual 0.0"), gathered);
     assertFalse(gathered.contains("gerd"), "nobody's name");
     var fromOutside = client.send(
         HttpRequest.newBuilder(URI.create(address + "/actuator/prometheus"))

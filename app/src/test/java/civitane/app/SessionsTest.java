@@ -3,6 +3,8 @@ package civitane.app;
 import civitane.app.staff.Role;
 import civitane.app.staff.Staff;
 import jakarta.servlet.http.Cookie;
+import java.time.Duration;
+import java.util.Map;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -11,6 +13,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
@@ -192,7 +195,64 @@ public class SessionsTest extends OnDatabase {
     assertEquals(signIn("rutger", "a tall green kettle").getStatus(), 204);
     assertEquals(count("audit_log where actor = 'rutger' and action = 'own password changed'"), 1);
     assertEquals(count("audit_log where detail like '%kettle%'"), 0);
-    staff.opensWith("rutger", "eleven pale otters");
+    var later = signIn("rutger", "a tall green kettle").getCookie(SESSION);
+    assertTrue(me(here).get("passwordChangedAt").isNull(), "who has just done it knows");
+    assertFalse(me(later).get("passwordChangedAt").isNull());
+    assertEquals(sends(later, "/change-known", "").getStatus(), 204);
+    assertTrue(me(later).get("passwordChangedAt").isNull());
+    staff.takes("rutger", "eleven pale otters");
+  }
+
+  private JsonNode me(Cookie session) throws Exception {
+    return json.readTree(with(session, "/api/session").getContentAsString());
+  }
+
+  @Test
+  public void aPasswordThatSomebodyElseChoseOpensOnlyTheWayToOnesOwn() throws Exception {
+    var chosen = "nine lost umbrellas";
+    staff.add("wieland", "Wieland Osterkamp", Role.SENIOR, chosen);
+    staff.isHanded("wieland", chosen);
+    var first = signIn("wieland", chosen).getCookie(SESSION);
+    assertTrue(me(first).get("newcomer").booleanValue());
+    assertEquals(with(first, "/api/desk").getStatus(), 403);
+    assertEquals(with(first, "/api/looks").getStatus(), 403);
+    assertEquals(with(first, "/api/own-sign-in").getStatus(), 200);
+    assertEquals(sends(first, "/password", another(chosen, chosen)).getStatus(), 422);
+    assertEquals(
+        sends(first, "/password", another(chosen, "a tall green kettle")).getStatus(), 204);
+    assertEquals(with(first, "/api/own-sign-in").getStatus(), 401, "one signs in anew");
+    var own = signIn("wieland", "a tall green kettle").getCookie(SESSION);
+    assertFalse(me(own).get("newcomer").booleanValue());
+    assertTrue(me(own).get("passwordChangedAt").isNull(), "who had to change it knows");
+    assertEquals(with(own, "/api/desk").getStatus(), 200);
+
+    staff.isHanded("wieland", chosen);
+    clock.ahead(Duration.ofDays(8));
+    assertEquals(signIn("wieland", chosen).getStatus(), 401, "it was left for too long");
+    clock.ahead(Duration.ZERO);
+    staff.disable("wieland");
+  }
+
+  @DataProvider
+  public static Object[][] strengths() {
+    return new Object[][] {
+      {"jun", "WEAK", "at least 12"},
+      {"password password", "WEAK", "tried first"},
+      {"qwertyuiop12", "WEAK", "tried first"},
+      {"brackwater2026", "WEAK", "tried first"},
+      {"a tall green kettle", "STRONG", ""}
+    };
+  }
+
+  @Test(dataProvider = "strengths")
+  public void howStrongAPasswordWouldBeIsSaidWhileItIsTyped(
+      String typed, String strength, String against) throws Exception {
+    var session = signIn("jun", "jun-jun").getCookie(SESSION);
+    var answer = sends(session, "/strength", json.writeValueAsString(Map.of("password", typed)));
+    var said = json.readTree(answer.getContentAsString());
+    assertEquals(said.get("strength").stringValue(), strength, said.toString());
+    assertEquals(said.get("against").isNull(), against.isEmpty(), said.toString());
+    assertTrue(said.get("against").asString("").contains(against), said.toString());
   }
 
   @Test(dependsOnMethods = "onesOwnPasswordIsChangedAndWhoeverElseIsSignedInWithItIsNotAnyMore")

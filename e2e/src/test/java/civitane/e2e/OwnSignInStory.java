@@ -40,6 +40,12 @@ public class OwnSignInStory extends Story {
     forgotten.reload();
     assertThat(forgotten.getByLabel("Password")).isVisible();
     enter(forgotten, "four slow blue herons");
+    assertThat(forgotten.getByText("Your password was changed on")).isVisible();
+    accessible(forgotten, "that one's password was changed");
+    forgotten
+        .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("That was me"))
+        .press("Enter");
+    assertThat(forgotten.getByText("Your password was changed on")).hasCount(0);
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Odile Varga"))
         .press("Enter");
     page.reload();
@@ -50,11 +56,49 @@ public class OwnSignInStory extends Story {
     assertThat(forgotten.getByLabel("Password")).isVisible();
   }
 
+  @Test
+  public void whoComesWithAPasswordThatSomebodyElseChoseTakesOneOfTheirOwn() throws Exception {
+    inDatabase("""
+        insert into staff (login, name, role, password_hash, disabled, handed_out_until)
+        select 'petra', 'Petra Lindqvory', 'CASEWORKER', password_hash, false, now() + interval '1 day'
+        from staff where login = 'jun'
+        """);
+    enter(page, "petra", "jun-jun", "Petra Lindqvory");
+    assertThat(page.getByText("Somebody else chose the password")).isVisible();
+    assertThat(page.getByRole(AriaRole.NAVIGATION)).hasCount(0);
+    accessible(page, "a password of one's own");
+    go(page, "/tray");
+    assertThat(page.getByText("Somebody else chose the password")).isVisible();
+
+    page.getByLabel("Password now").fill("jun-jun");
+    var typed = page.getByLabel("New password", new Page.GetByLabelOptions().setExact(true));
+    typed.fill("password password");
+    assertThat(page.getByText("It is one of those that are tried first")).isVisible();
+    assertThat(page.getByText("weak")).isVisible();
+    typed.fill("seven loud grey geese");
+    assertThat(page.getByText("hard to find", new Page.GetByTextOptions().setExact(true)))
+        .isVisible();
+    page.getByLabel("New password once more").fill("seven loud grey geese");
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("Your password is taken. Sign in with it.")).isVisible();
+    page.getByLabel("Name").fill("petra");
+    page.getByLabel("Password").fill("seven loud grey geese");
+    page.getByLabel("Show what I type").check();
+    assertThat(page.getByLabel("Password")).hasAttribute("type", "text");
+    page.getByLabel("Password").press("Enter");
+    assertThat(page.getByText("of work due today")).isVisible();
+    assertThat(page.getByText("Your password was changed on")).hasCount(0);
+  }
+
   private void enter(Page where, String password) {
+    enter(where, "odile", password, "Odile Varga");
+  }
+
+  private void enter(Page where, String login, String password, String name) {
     go(where, "/sign-in");
-    where.getByLabel("Name").fill("odile");
+    where.getByLabel("Name").fill(login);
     where.getByLabel("Password").fill(password);
     where.keyboard().press("Enter");
-    assertThat(where.getByText("Odile Varga")).isVisible();
+    assertThat(where.getByText(name)).isVisible();
   }
 }

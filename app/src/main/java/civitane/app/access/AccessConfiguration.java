@@ -1,5 +1,8 @@
 package civitane.app.access;
 
+import io.micrometer.core.instrument.Gauge;
+import io.micrometer.core.instrument.binder.MeterBinder;
+import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -11,6 +14,14 @@ class AccessConfiguration implements WebMvcConfigurer {
 
   AccessConfiguration(GuardedPaths guarded) {
     this.guarded = guarded;
+  }
+
+  /** For whoever watches over the office, who need not be signed in. */
+  @Bean
+  static MeterBinder unusualLooks(LookedAt looked) {
+    return meters -> Gauge.builder("civitane.looks.unusual", looked, LookedAt::manyNow)
+        .description("who looked at more households within the last hour than is usual")
+        .register(meters);
   }
 
   @Override

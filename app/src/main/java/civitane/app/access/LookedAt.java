@@ -106,6 +106,21 @@ public class LookedAt {
         .list();
   }
 
+  /** How many have looked at more households within the last hour than is usual. */
+  @Transactional(readOnly = true)
+  public int manyNow() {
+    return database
+        .sql("""
+            select count(*) from (
+              select login from access_log where looked_at > :since
+              group by login having count(distinct household_id) > :usual) many
+            """)
+        .param("since", Timestamp.from(clock.instant().minus(Duration.ofHours(1))))
+        .param("usual", USUAL_AN_HOUR)
+        .query(Integer.class)
+        .single();
+  }
+
   /** Who looked in a month at a household of their own family name or street: each once, the last look of them. */
   @Transactional(readOnly = true)
   public List<Look> ofTheirOwn(YearMonth month) {

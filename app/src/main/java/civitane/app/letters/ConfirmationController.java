@@ -33,6 +33,7 @@ class ConfirmationController {
     model.addAttribute("demo", demo);
     model.addAttribute("asked", !code.isBlank());
     key.told().ifPresent(told -> model.addAttribute("key", told));
+    model.addAttribute("earlier", key.earlier());
     letters.confirm(code).ifPresent(letter -> {
       model.addAttribute("kind", words.say("letter.check.kind." + letter.kind()));
       model.addAttribute("day", letter.writtenOn());

@@ -1,5 +1,6 @@
 package civitane.app.messages;
 
+import civitane.app.outward.OutwardLine;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -23,8 +24,7 @@ class Gateway {
   private static final Duration LIMIT = Duration.ofSeconds(10);
   private static final int OK = 200;
 
-  private final HttpClient client =
-      HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
+  private final HttpClient client;
   private final JsonMapper json;
   private final String at;
   private final boolean demo;
@@ -36,9 +36,11 @@ class Gateway {
    * @param demo whether what it brought can be read, as in the demo
    */
   Gateway(
+      OutwardLine line,
       JsonMapper json,
       @Value("${civitane.registers.at:}") String at,
       @Value("${civitane.demo:no}") String demo) {
+    this.client = line.client();
     this.json = json;
     this.at = at;
     this.demo = demo.equals("yes") && !at.isEmpty();

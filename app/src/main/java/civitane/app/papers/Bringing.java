@@ -12,11 +12,14 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Files that are brought: looked through before anything is held in the database, distrusted wherever they come from. */
 @Component
 public class Bringing {
+  private final Sifter sifter;
   private final Papers papers;
   private final FurtherPages furtherPages;
   private final TransactionTemplate inTransaction;
 
-  Bringing(Papers papers, FurtherPages furtherPages, TransactionTemplate inTransaction) {
+  Bringing(
+      Sifter sifter, Papers papers, FurtherPages furtherPages, TransactionTemplate inTransaction) {
+    this.sifter = sifter;
     this.papers = papers;
     this.furtherPages = furtherPages;
     this.inTransaction = inTransaction;
@@ -36,7 +39,7 @@ public class Bringing {
    */
   public void keep(InputStream stream, Consumer<Kept> noted) throws IOException {
     try (var file = Incoming.of(stream)) {
-      var fit = Sifting.of(file.path());
+      var fit = sifter.fit(file);
       inTransaction.executeWithoutResult(status -> {
         papers.keep(file, fit);
         noted.accept(new Kept(file.hash(), fit.pages()));
@@ -56,14 +59,14 @@ public class Bringing {
   public UUID bring(Actor by, String number, InputStream stream, Papers.Filing filing)
       throws IOException {
     try (var file = Incoming.of(stream)) {
-      return papers.take(by, number, file, Sifting.of(file.path()), filing);
+      return papers.take(by, number, file, sifter.fit(file), filing);
     }
   }
 
   /** Takes a file as further pages of the paper that came for an item of a claim. */
   public void bringMore(Actor by, String number, int item, InputStream stream) throws IOException {
     try (var file = Incoming.of(stream)) {
-      furtherPages.add(by, number, item, file, Sifting.of(file.path()));
+      furtherPages.add(by, number, item, file, sifter.fit(file));
     }
   }
 }

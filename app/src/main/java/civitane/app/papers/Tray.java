@@ -13,6 +13,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -28,6 +29,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 public class Tray {
+  private final Sifter sifter;
   private final TrayRows tray;
   private final PaperRows rows;
   private final SheetRows sheets;
@@ -43,6 +45,7 @@ public class Tray {
   private final Clock clock;
 
   Tray(
+      Sifter sifter,
       TrayRows tray,
       PaperRows rows,
       SheetRows sheets,
@@ -56,6 +59,7 @@ public class Tray {
       AuditLog audit,
       TransactionTemplate inTransaction,
       Clock clock) {
+    this.sifter = sifter;
     this.tray = tray;
     this.rows = rows;
     this.sheets = sheets;
@@ -72,10 +76,11 @@ public class Tray {
   }
 
   /** Takes a file that came by post and is in memory already. */
-  @Transactional
   public UUID bring(Staff.Colleague by, byte[] bytes, String name) throws IOException {
     try (var file = Incoming.of(new ByteArrayInputStream(bytes))) {
-      return bring(by, file, Sifting.of(file.path()), name, false);
+      var fit = sifter.fit(file);
+      return Objects.requireNonNull(
+          inTransaction.execute(status -> bring(by, file, fit, name, false)));
     }
   }
 

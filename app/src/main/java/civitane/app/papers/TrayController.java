@@ -23,11 +23,13 @@ import org.springframework.web.bind.annotation.RestController;
 /** The post tray. */
 @RestController
 class TrayController {
+  private final Sifter sifter;
   private final Tray tray;
   private final Guard guard;
   private final Staff staff;
 
-  TrayController(Tray tray, Guard guard, Staff staff) {
+  TrayController(Sifter sifter, Tray tray, Guard guard, Staff staff) {
+    this.sifter = sifter;
     this.tray = tray;
     this.guard = guard;
     this.staff = staff;
@@ -64,7 +66,7 @@ class TrayController {
     var name = Optional.ofNullable(PaperController.head(request, "Name")).orElse("");
     try (var file = Incoming.of(request.getInputStream())) {
       var envelopes = PaperController.head(request, "Envelopes") != null;
-      return new PostTaken(tray.bring(staff.me(), file, Sifting.of(file.path()), name, envelopes));
+      return new PostTaken(tray.bring(staff.me(), file, sifter.fit(file), name, envelopes));
     }
   }
 

@@ -57,6 +57,14 @@ public final class ServingSettings {
     need(
         "CIVITANE_DB_URL",
         "where the database is, as in jdbc:postgresql://db.example:5432/civitane");
+    var at = of("CIVITANE_DB_URL");
+    if (!at.isEmpty()
+        && !isOnThisMachine(at.replaceFirst("^jdbc:", ""))
+        && !at.contains("sslmode=verify-full")) {
+      faults.add(
+          "CIVITANE_DB_URL leads to another machine: what goes over a network goes encrypted,"
+              + " to whom it is meant for, so sslmode=verify-full belongs into it.");
+    }
     need("CIVITANE_DB_USER", "the database role of the application, which owns nothing");
     need("CIVITANE_DB_PASSWORD", "the password of that role");
   }
@@ -105,6 +113,22 @@ public final class ServingSettings {
       faults.add(
           "CIVITANE_REGISTERS_AT is on this machine, where made-up registers stand in for real ones:"
               + " set CIVITANE_STAND_INS to allowed if that is meant.");
+    }
+    if (!at.isEmpty() && !isOnThisMachine(at) && !at.startsWith("https://")) {
+      faults.add("CIVITANE_REGISTERS_AT is " + at
+          + ": what goes over a network goes encrypted, so it begins with https://.");
+    }
+    var pair = List.of("CIVITANE_REGISTERS_CERTIFICATE", "CIVITANE_REGISTERS_KEY");
+    if (pair.stream().anyMatch(name -> !of(name).isEmpty())) {
+      pair.forEach(this::readable);
+    }
+    if (!of("CIVITANE_REGISTERS_CA").isEmpty()) {
+      readable("CIVITANE_REGISTERS_CA");
+    }
+    var scanner = of("CIVITANE_SCANNER_AT");
+    if (!scanner.isEmpty() && !scanner.matches(".+:\\d{1,5}")) {
+      faults.add(
+          "CIVITANE_SCANNER_AT is " + scanner + ": it is a host and a port, as in 127.0.0.1:3310.");
     }
   }
 

@@ -54,6 +54,9 @@ class StaffRoll {
         password == null
             ? KeyGenerators.string().generateKey() + KeyGenerators.string().generateKey()
             : password);
+    if (password != null) {
+      staff.isHanded(login, password);
+    }
     audit.record(COMMAND, "staff added", login, role);
   }
 
@@ -66,7 +69,7 @@ class StaffRoll {
   @Transactional
   public void password(String login, String password) {
     fit(login, password);
-    staff.opensWith(login, password);
+    staff.isHanded(login, password);
     changed(login, "staff password set");
   }
 

@@ -1,5 +1,6 @@
 package civitane.app.registers;
 
+import civitane.app.outward.OutwardLine;
 import civitane.core.registers.RegisterQuestion;
 import civitane.core.registers.RegisterRow;
 import civitane.packet.text.CleanText;
@@ -25,13 +26,13 @@ import tools.jackson.databind.json.JsonMapper;
 class RegisterLine {
   private static final int OK = 200;
 
-  private final HttpClient client =
-      HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
+  private final HttpClient client;
   private final JsonMapper json;
   private final String at;
 
   /** @param at where the registers are; empty where there are none */
-  RegisterLine(JsonMapper json, @Value("${civitane.registers.at:}") String at) {
+  RegisterLine(OutwardLine line, JsonMapper json, @Value("${civitane.registers.at:}") String at) {
+    this.client = line.client();
     this.json = json;
     this.at = at;
   }

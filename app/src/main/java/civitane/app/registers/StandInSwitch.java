@@ -1,5 +1,6 @@
 package civitane.app.registers;
 
+import civitane.app.outward.OutwardLine;
 import civitane.app.problems.Problem;
 import civitane.core.registers.RegisterName;
 import java.io.IOException;
@@ -20,16 +21,17 @@ public class StandInSwitch {
   private static final Duration LIMIT = Duration.ofSeconds(1);
   private static final int OK = 200;
 
-  private final HttpClient client =
-      HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
+  private final HttpClient client;
   private final JsonMapper json;
   private final String at;
 
   /** @param demo whether there are stand-ins at all */
   StandInSwitch(
+      OutwardLine line,
       JsonMapper json,
       @Value("${civitane.registers.at:}") String at,
       @Value("${civitane.demo:no}") String demo) {
+    this.client = line.client();
     this.json = json;
     this.at = demo.equals("yes") ? at : "";
   }

@@ -3,10 +3,12 @@ package civitane.app.signin;
 import civitane.app.audit.AuditLog;
 import civitane.app.problems.Problem;
 import civitane.app.staff.PasswordRule;
+import civitane.app.staff.PasswordStrength;
 import civitane.app.staff.Staff;
 import civitane.app.staff.StaffSessions;
 import civitane.app.staff.WayIn;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,7 +49,8 @@ class OwnSignIn {
   }
 
   /**
-   * Takes another password of somebody who has shown the one that holds now, and ends every other session.
+   * Takes another password of somebody who has shown the one that holds now, and ends every other session; this one too
+   * where the password was one that somebody else chose.
    *
    * @throws Problem where it can't be taken
    */
@@ -59,9 +62,29 @@ class OwnSignIn {
     PasswordRule.against(login, another).ifPresent(against -> {
       throw Problem.wrong("The password can't be taken. " + against);
     });
-    staff.opensWith(login, another);
-    sessions.endOthers(login, session);
+    if (staff.isToTakeOne(login)) {
+      // What is signed in with the one that somebody else chose opens nothing: one signs in anew.
+      sessions.end(login);
+    } else {
+      sessions.endOthers(login, session);
+    }
+    staff.takes(login, another);
     audit.record(login, "own password changed", login, "");
+  }
+
+  /** How hard a password would be to find, and whether it would be taken. */
+  Strength strength(String login, String typed) {
+    return new Strength(
+        PasswordStrength.of(login, typed), PasswordRule.against(login, typed).orElse(null));
+  }
+
+  /** @param against why it would not be taken; null where it would be */
+  record Strength(PasswordStrength strength, @Nullable String against) {}
+
+  @Transactional
+  void knowsOfTheChange(String login) {
+    staff.knowsOfTheChange(login);
+    audit.record(login, "password change known", login, "");
   }
 
   @Transactional

@@ -40,13 +40,13 @@ class OwnSignInController {
   record AnotherPassword(String now, String another) {}
 
   @GetMapping
-  @PreAuthorize(May.ANY_STAFF)
+  @PreAuthorize(May.ONESELF)
   SignedInAt signedInAt(HttpSession session) {
     return new SignedInAt(own.isByPassword(), own.sessions(staff.me().login(), session.getId()));
   }
 
   @PostMapping("/password")
-  @PreAuthorize(May.ANY_STAFF)
+  @PreAuthorize(May.ONESELF)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void changePassword(@RequestBody AnotherPassword typed, HttpServletRequest request) {
     var login = staff.me().login();
@@ -58,8 +58,24 @@ class OwnSignInController {
     own.password(login, request.getSession().getId(), typed.another());
   }
 
+  /** What is typed so far, and is not kept. */
+  record Typed(String password) {}
+
+  @PostMapping("/strength")
+  @PreAuthorize(May.ONESELF)
+  OwnSignIn.Strength strength(@RequestBody Typed typed) {
+    return own.strength(staff.me().login(), typed.password());
+  }
+
+  @PostMapping("/change-known")
+  @PreAuthorize(May.ONESELF)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void knowOfTheChange() {
+    own.knowsOfTheChange(staff.me().login());
+  }
+
   @PostMapping("/end-others")
-  @PreAuthorize(May.ANY_STAFF)
+  @PreAuthorize(May.ONESELF)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void endOthers(HttpSession session) {
     own.endOthers(staff.me().login(), session.getId());

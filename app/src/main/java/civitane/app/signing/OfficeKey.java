@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.GeneralSecurityException;
 import java.security.KeyFactory;
@@ -13,6 +14,8 @@ import java.security.KeyPairGenerator;
 import java.security.Signature;
 import java.security.spec.PKCS8EncodedKeySpec;
 import java.security.spec.X509EncodedKeySpec;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
@@ -22,36 +25,88 @@ import org.springframework.stereotype.Component;
 
 /**
  * An Ed25519 key (RFC 8032) in a file outside the database, made when there is none yet: the private half in PKCS #8, the
- * public one in X.509, each in Base64 on a line of its own.
+ * public one in X.509, each in Base64 on a line of its own. Where it was changed, a line each follows with the last day
+ * and the public half of those before, the latest first: what they signed can be checked for ever.
  */
 @Component
 public class OfficeKey {
   private static final String ALGORITHM = "Ed25519";
 
+  private static final String OWNERS_ALONE = "rw-------";
+  private static final int OF_THE_KEY = 2;
+
+  private final String file;
   private final @Nullable KeyPair keys;
+  private final List<Earlier> earlier;
+
+  /**
+   * A key that signs nothing any more.
+   *
+   * @param until the last day of what it signed
+   * @param told its public half, in X.509 in Base64
+   */
+  public record Earlier(LocalDate until, String told) {}
 
   /** @param file where the key is kept; empty where this office signs nothing */
   OfficeKey(@Value("${civitane.signing-key:}") String file)
       throws IOException, GeneralSecurityException {
-    this.keys = file.isBlank() ? null : in(Path.of(file));
+    this.file = file;
+    if (file.isBlank()) {
+      keys = null;
+      earlier = List.of();
+      return;
+    }
+    var path = Path.of(file);
+    if (!Files.exists(path)) {
+      write(path, fresh());
+    }
+    var lines = Files.readAllLines(path, StandardCharsets.US_ASCII);
+    keys = read(lines);
+    earlier = lines.stream().skip(OF_THE_KEY).map(OfficeKey::earlier).toList();
   }
 
-  private static KeyPair in(Path file) throws IOException, GeneralSecurityException {
-    if (Files.exists(file)) {
-      return read(Files.readAllLines(file, StandardCharsets.US_ASCII));
-    }
-    var fresh = KeyPairGenerator.getInstance(ALGORITHM).generateKeyPair();
+  private static Earlier earlier(String line) {
+    var parts = line.split(" ");
+    return new Earlier(LocalDate.parse(parts[0]), parts[1]);
+  }
+
+  /** The lines of a key that was never there before. */
+  private static List<String> fresh() throws GeneralSecurityException {
+    var pair = KeyPairGenerator.getInstance(ALGORITHM).generateKeyPair();
     var base64 = Base64.getEncoder();
+    return List.of(
+        base64.encodeToString(pair.getPrivate().getEncoded()),
+        base64.encodeToString(pair.getPublic().getEncoded()));
+  }
+
+  private static void write(Path file, List<String> lines) throws IOException {
     // For nobody but who runs the office, from the moment that it is there.
     Files.createFile(
-        file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
-    Files.write(
-        file,
-        List.of(
-            base64.encodeToString(fresh.getPrivate().getEncoded()),
-            base64.encodeToString(fresh.getPublic().getEncoded())),
-        StandardCharsets.US_ASCII);
-    return fresh;
+        file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString(OWNERS_ALONE)));
+    Files.write(file, lines, StandardCharsets.US_ASCII);
+  }
+
+  /**
+   * Puts another key into the file; whoever serves signs with it once started again. The private half of the one before is
+   * gone, its public half stays told.
+   *
+   * @param today the last day of what the one before signed
+   */
+  public void change(LocalDate today) throws IOException, GeneralSecurityException {
+    var before = told().orElseThrow(() -> Problem.wrong("This office has no key to change."));
+    var lines = new ArrayList<>(fresh());
+    lines.add(today + " " + before);
+    earlier.forEach(one -> lines.add(one.until() + " " + one.told()));
+    var path = Path.of(file).toAbsolutePath();
+    var beside = path.resolveSibling(path.getFileName() + ".new");
+    Files.deleteIfExists(beside);
+    write(beside, lines);
+    Files.move(beside, path, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+  }
+
+  /** Those that signed before this one, the latest first. */
+  public List<Earlier> earlier() {
+    return earlier;
   }
 
   private static KeyPair read(List<String> lines) throws GeneralSecurityException {

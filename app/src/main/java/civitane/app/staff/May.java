@@ -2,7 +2,11 @@ package civitane.app.staff;
 
 /** Who may do what, as expressions for method security. */
 public final class May {
-  public static final String ANY_STAFF = "isAuthenticated()";
+  /** Everybody for themselves, also who has yet to take a password of their own. */
+  public static final String ONESELF = "isAuthenticated()";
+
+  public static final String ANY_STAFF =
+      "hasAnyRole('FRONT_DESK', 'CASEWORKER', 'SENIOR', 'POLICY', 'AUDITOR')";
   public static final String TAKE_APPLICATIONS = "hasAnyRole('FRONT_DESK', 'CASEWORKER', 'SENIOR')";
   public static final String WORK_CLAIMS = "hasAnyRole('CASEWORKER', 'SENIOR')";
   public static final String SEE_CLAIMS =

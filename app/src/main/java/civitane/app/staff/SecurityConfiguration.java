@@ -1,6 +1,7 @@
 package civitane.app.staff;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
 import java.util.Map;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.annotation.Bean;
@@ -27,6 +28,9 @@ import static org.springframework.security.config.Customizer.withDefaults;
 class SecurityConfiguration {
   /** The one style that the library of lists and dialogs adds to a page: it says how its parts are touched. */
   private static final String TOUCH = "'sha256-38RhXrc7EdReTKsOm23ZPOCUgniTUUcjky8QOOrQx6o='";
+
+  /** What somebody is who has yet to take a password of their own: none of the roles, so that nothing else opens. */
+  static final String NEWCOMER = "NEWCOMER";
 
   private static final String CONTENT = "default-src 'self'; style-src 'self' " + TOUCH
       + "; frame-src 'self' blob:; object-src 'none'; base-uri 'self'; form-action 'self';"
@@ -82,13 +86,16 @@ class SecurityConfiguration {
   }
 
   @Bean
-  UserDetailsService users(StaffRepository staff) {
+  UserDetailsService users(StaffRepository staff, Clock clock) {
     return login -> staff
         .findById(login)
         .filter(member -> !member.isDisabled())
         .map(member -> User.withUsername(member.login())
             .password(member.passwordHash())
-            .roles(member.role().name())
+            .roles(
+                member.handedOutUntil().isPresent() ? NEWCOMER : member.role().name())
+            .credentialsExpired(
+                member.handedOutUntil().filter(clock.instant()::isAfter).isPresent())
             .build())
         .orElseThrow(() -> new UsernameNotFoundException("nobody signs in with this name"));
   }

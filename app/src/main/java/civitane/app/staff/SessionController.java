@@ -2,7 +2,9 @@ package civitane.app.staff;
 
 import civitane.app.problems.Problem;
 import io.swagger.v3.oas.annotations.Parameter;
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -46,6 +48,8 @@ class SessionController {
    *
    * @param signsInAt where one goes to sign in; null where it is done here, by a password
    * @param demo whether nobody in it is real
+   * @param newcomer whether a password of one's own is to be taken before anything else
+   * @param passwordChangedAt when it was changed, where that was before they signed in and they have not said that they know
    */
   record Session(
       @Nullable String login,
@@ -54,7 +58,9 @@ class SessionController {
       LocalDate today,
       Map<String, String> choices,
       @Nullable String signsInAt,
-      boolean demo) {}
+      boolean demo,
+      boolean newcomer,
+      @Nullable Instant passwordChangedAt) {}
 
   /** What somebody chooses for their desk. */
   record Choice(String name, String value) {}
@@ -72,15 +78,29 @@ class SessionController {
   @GetMapping("/api/session")
   Session session(
       @Parameter(hidden = true) @Nullable Authentication authentication,
-      @Parameter(hidden = true) CsrfToken token) {
+      @Parameter(hidden = true) CsrfToken token,
+      HttpServletRequest request) {
     token.getToken();
     var today = LocalDate.now(clock);
     var at = otherWay == null ? null : otherWay.beginsAt();
     if (authentication == null || authentication instanceof AnonymousAuthenticationToken) {
-      return new Session(null, null, null, today, Map.of(), at, demo);
+      return new Session(null, null, null, today, Map.of(), at, demo, false, null);
     }
     var me = staff.me();
     return new Session(
-        me.login(), me.name(), me.role().words(), today, choices.of(me.login()), at, demo);
+        me.login(),
+        me.name(),
+        me.role().words(),
+        today,
+        choices.of(me.login()),
+        at,
+        demo,
+        request.isUserInRole(SecurityConfiguration.NEWCOMER),
+        staff.changeToTell(me.login()).filter(since(request)::isAfter).orElse(null));
+  }
+
+  private static Instant since(HttpServletRequest request) {
+    var session = request.getSession(false);
+    return session == null ? Instant.MIN : Instant.ofEpochMilli(session.getCreationTime());
   }
 }

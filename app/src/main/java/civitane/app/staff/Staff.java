@@ -2,6 +2,9 @@ package civitane.app.staff;
 
 import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -13,12 +16,17 @@ import org.springframework.transaction.annotation.Transactional;
 /** The people who work here, and who of them is at the desk now. */
 @Service
 public class Staff {
+  /** How long a password that somebody else chose waits for one of one's own. */
+  private static final Duration HANDED_OUT = Duration.ofDays(7);
+
   private final StaffRepository repository;
   private final PasswordEncoder passwords;
+  private final Clock clock;
 
-  Staff(StaffRepository repository, PasswordEncoder passwords) {
+  Staff(StaffRepository repository, PasswordEncoder passwords, Clock clock) {
     this.repository = repository;
     this.passwords = passwords;
+    this.clock = clock;
   }
 
   /** Somebody of the office, as others see them. */
@@ -110,9 +118,33 @@ public class Staff {
     return passwords.matches(password, member(login).passwordHash());
   }
 
+  /** Somebody takes a password of their own. */
   @Transactional
-  public void opensWith(String login, String password) {
-    member(login).opensWith(passwords.encode(password));
+  public void takes(String login, String password) {
+    member(login).takes(passwords.encode(password), clock.instant());
+  }
+
+  /** Somebody is given a password, that lets them take one of their own and nothing else. */
+  @Transactional
+  public void isHanded(String login, String password) {
+    member(login).isHanded(passwords.encode(password), clock.instant().plus(HANDED_OUT));
+  }
+
+  /** Whether somebody has yet to take a password of their own. */
+  @Transactional(readOnly = true)
+  public boolean isToTakeOne(String login) {
+    return member(login).handedOutUntil().isPresent();
+  }
+
+  /** When somebody's password was changed, as long as they have not said that they know. */
+  @Transactional(readOnly = true)
+  public Optional<Instant> changeToTell(String login) {
+    return member(login).changeToTell();
+  }
+
+  @Transactional
+  public void knowsOfTheChange(String login) {
+    member(login).knowsOfTheChange();
   }
 
   private StaffMember member(String login) {

@@ -5,6 +5,8 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Somebody who works here. */
@@ -22,6 +24,9 @@ class StaffMember {
   private String passwordHash;
   private boolean disabled;
   private @Nullable String street;
+  private @Nullable Instant handedOutUntil;
+  private @Nullable Instant passwordChangedAt;
+  private boolean changeKnown = true;
 
   protected StaffMember() {}
 
@@ -66,9 +71,33 @@ class StaffMember {
     role = other;
   }
 
-  /** A new password lets somebody in again. */
-  void opensWith(String hash) {
+  /** A password of one's own: whoever it is learns that it changed when they next sign in. */
+  void takes(String hash, Instant now) {
+    // Who had to take one knows of it.
+    changeKnown = handedOutUntil != null;
     passwordHash = hash;
+    passwordChangedAt = now;
+    handedOutUntil = null;
+  }
+
+  /** A password that somebody else chose: it lets in again, to take one of one's own, until then. */
+  void isHanded(String hash, Instant until) {
+    passwordHash = hash;
+    handedOutUntil = until;
     disabled = false;
+  }
+
+  /** Until when the password that somebody else chose opens anything; empty where it is one's own. */
+  Optional<Instant> handedOutUntil() {
+    return Optional.ofNullable(handedOutUntil);
+  }
+
+  /** When the password was changed, as long as whose it is has not said that they know. */
+  Optional<Instant> changeToTell() {
+    return changeKnown ? Optional.empty() : Optional.ofNullable(passwordChangedAt);
+  }
+
+  void knowsOfTheChange() {
+    changeKnown = true;
   }
 }
