@@ -1,7 +1,7 @@
 cat <<'TEXT'
 ./civitane start [--fresh] [--port N]   sets up, builds, fills the demo and serves; Ctrl-C stops all
 ./civitane migrate                      brings a real office's database to this version (docs/running.md)
-./civitane key change                   changes the key by which it signs
+./civitane key change | change-log      changes the key by which it signs, or that of its log
 ./civitane staff WHAT …                 keeps its log-ins: add LOGIN NAME ROLE, disable, password, role, street, list
 ./civitane backup FILE                  backs its database up into one file, and restores that beside to be sure
 ./civitane restore FILE                 restores a backup into an empty database

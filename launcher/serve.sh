@@ -13,4 +13,5 @@ elif [ -n "${CIVITANE_TLS_CERTIFICATE:-}" ]; then
   flags+=("--server.ssl.certificate=file:$CIVITANE_TLS_CERTIFICATE"
     "--server.ssl.certificate-private-key=file:${CIVITANE_TLS_KEY:-}")
 fi
-exec java -jar app/target/app-0.2.0-exec.jar --spring.profiles.active=production ${flags[@]+"${flags[@]}"}
+# Beside its certificate it brings what the authority says of it, so that no browser need ask.
+exec java -Djdk.tls.server.enableStatusRequestExtension=true -jar app/target/app-0.2.0-exec.jar --spring.profiles.active=production ${flags[@]+"${flags[@]}"}

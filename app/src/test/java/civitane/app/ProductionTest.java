@@ -256,6 +256,18 @@ public class ProductionTest {
     assertEquals(after.size(), 4);
     assertFalse(after.contains(before.get(0)), "no private half stays");
     assertTrue(after.get(3).endsWith(" " + before.get(1)), "the first is the last");
+    var ofTheLog = Path.of(settings.getOrDefault("CIVITANE_AUDIT_KEY", ""));
+    var first = Files.readAllLines(ofTheLog).get(0);
+    assertEquals(SpringApplication.exit(serving("--civitane.key=change-log")), 0);
+    assertEquals(SpringApplication.exit(serving("--civitane.audit=verify")), 0);
+    assertEquals(SpringApplication.exit(serving("--civitane.key=change-log")), 0);
+    assertEquals(SpringApplication.exit(serving("--civitane.audit=verify")), 0);
+    var keys = Files.readAllLines(ofTheLog);
+    assertEquals(keys.size(), 3);
+    assertTrue(keys.get(2).endsWith(" " + first), keys.get(2));
+    Files.write(ofTheLog, keys.subList(0, 2));
+    assertEquals(SpringApplication.exit(serving("--civitane.audit=verify")), 1, "not by another");
+    Files.write(ofTheLog, keys);
     assertEquals(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)), "rw-------");
     try (var office = serving()) {
       var page = HttpClient.newHttpClient()

@@ -1,5 +1,7 @@
 package civitane.app;
 
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,6 +14,7 @@ import org.springframework.modulith.core.ApplicationModules;
 import org.testng.annotations.Test;
 import tools.jackson.databind.node.ObjectNode;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static org.testng.Assert.assertEquals;
 
 /** The application is built as it is meant to be. */
@@ -34,6 +37,29 @@ public class StructureTest extends OnDatabase {
           file, json.writerWithDefaultPrettyPrinter().writeValueAsString(described) + "\n");
     }
     assertEquals(described, json.readTree(Files.readString(file, StandardCharsets.UTF_8)));
+  }
+
+  /** What reads files that came from anywhere is reached through few places, each of which looks at them with distrust. */
+  @Test
+  public void whatReadsFilesIsUsedInFewPlaces() {
+    noClasses()
+        .that()
+        .resideOutsideOfPackages(
+            "..app.papers..",
+            "..app.reading..",
+            "..app.drafts..",
+            "..app.forms..",
+            "..app.letters..",
+            "..app.post..",
+            "..app.demo..",
+            "..packet.form..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage(
+            "org.apache.pdfbox..", "javax.imageio..", "com.google.zxing..", "net.sourceforge..")
+        .check(new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("civitane"));
   }
 
   /** The rooms and which of them uses which; what a room reaches through another is not drawn twice. */

@@ -1,5 +1,6 @@
 package civitane.app.audit;
 
+import java.io.IOException;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -63,22 +64,22 @@ public class AuditSeal {
     }
 
     String hash(LogKey key, long seq, String previous) {
-      return key.link(seq, nr, at, actor, action, subject, detail, previous);
+      return key.linkOf(seq, seq, nr, at, actor, action, subject, detail, previous);
     }
   }
 
-  /** Chains what is not chained yet, after whoever is doing so now. */
+  /** Chains what is not chained yet, some thousands at a time, after whoever is doing so now; answers how many. */
   @Transactional
-  public void seal() {
+  public int seal() {
     database
         .sql("select pg_advisory_xact_lock(:key)")
         .param("key", ONE_SEALER)
         .query((row, n) -> n)
         .list();
-    chain();
+    return chain();
   }
 
-  private void chain() {
+  private int chain() {
     var end = end();
     var open = database
         .sql("""
@@ -101,6 +102,12 @@ public class AuditSeal {
           .update();
       end = next;
     }
+    return open.size();
+  }
+
+  /** Links what comes from here on by another key. What serves has to be stopped before, and all be chained. */
+  public void changeKey() throws IOException {
+    key.change(end().seq());
   }
 
   /** Marks outside the database where the chain is now. */

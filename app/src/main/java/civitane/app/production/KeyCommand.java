@@ -1,6 +1,7 @@
 package civitane.app.production;
 
 import civitane.app.audit.AuditLog;
+import civitane.app.audit.AuditSeal;
 import civitane.app.problems.Problem;
 import civitane.app.signing.OfficeKey;
 import java.io.IOException;
@@ -15,7 +16,7 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** The command that changes the key by which the office signs: {@code change}. */
+/** The command that changes the keys of the office: {@code change} the one it signs with, {@code change-log} that of the log. */
 @Component
 @ConditionalOnProperty("civitane.key")
 class KeyCommand implements ApplicationRunner, ExitCodeGenerator {
@@ -23,6 +24,7 @@ class KeyCommand implements ApplicationRunner, ExitCodeGenerator {
 
   private final OfficeKey key;
   private final AuditLog audit;
+  private final AuditSeal seal;
   private final TransactionTemplate inTransaction;
   private final Clock clock;
   private final String what;
@@ -31,11 +33,13 @@ class KeyCommand implements ApplicationRunner, ExitCodeGenerator {
   KeyCommand(
       OfficeKey key,
       AuditLog audit,
+      AuditSeal seal,
       TransactionTemplate inTransaction,
       Clock clock,
       @Value("${civitane.key}") String what) {
     this.key = key;
     this.audit = audit;
+    this.seal = seal;
     this.inTransaction = inTransaction;
     this.clock = clock;
     this.what = what;
@@ -43,20 +47,38 @@ class KeyCommand implements ApplicationRunner, ExitCodeGenerator {
 
   @Override
   public void run(ApplicationArguments arguments) throws IOException, GeneralSecurityException {
-    if (!what.equals("change")) {
-      System.out.println("civitane: key change");
-      exitCode = WRONG_USE;
-      return;
-    }
     try {
-      key.change(LocalDate.now(clock));
-      inTransaction.executeWithoutResult(
-          status -> audit.record("at the terminal", "signing key changed", "", ""));
-      System.out.println("The key is changed. Whatever serves signs with it once started again.");
+      switch (what) {
+        case "change" -> {
+          key.change(LocalDate.now(clock));
+          changed("signing key changed");
+        }
+        case "change-log" -> {
+          changeThatOfTheLog();
+          changed("log key changed");
+        }
+        default -> {
+          System.out.println("civitane: key change | change-log");
+          exitCode = WRONG_USE;
+        }
+      }
     } catch (Problem e) {
       System.out.println("civitane: " + e.getMessage());
       exitCode = 1;
     }
+  }
+
+  private void changeThatOfTheLog() throws IOException {
+    int sealed;
+    do {
+      sealed = seal.seal();
+    } while (sealed > 0);
+    seal.changeKey();
+  }
+
+  private void changed(String which) {
+    inTransaction.executeWithoutResult(status -> audit.record("at the terminal", which, "", ""));
+    System.out.println("The key is changed. Whatever serves goes by it once started again.");
   }
 
   @Override
