@@ -24,7 +24,7 @@ export function Strength({ password }: { password: string }) {
     gcTime: 0,
   }).data;
   return (
-    <p className="small soft mb-3 max-w-md min-h-10" aria-live="polite">
+    <p className="small soft mb-3 max-w-md min-h-6" aria-live="polite">
       {password && measured && (
         <>
           <meter
@@ -32,6 +32,8 @@ export function Strength({ password }: { password: string }) {
             aria-label={t("ownSignIn.strength.label")}
             max={3}
             low={2}
+            high={3}
+            optimum={3}
             value={FULL[measured.strength]}
           />
           {t(`ownSignIn.strength.${measured.strength}`)}
