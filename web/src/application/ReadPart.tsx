@@ -36,7 +36,7 @@ export function ReadPart({ handle, open, today, onGoTo }: Props) {
           ))}
         </ul>
       </div>
-      <Told draft={handle.draft} today={today} />
+      <Told draft={handle.draft} application={handle.id} today={today} />
     </section>
   );
 }

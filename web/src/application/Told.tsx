@@ -6,18 +6,26 @@ import type { Draft } from "../draft/packet";
 import { spoken } from "../i18n/words";
 import { PeopleTokens } from "../parts/PeopleTokens";
 
+interface Props {
+  draft: Draft;
+  application?: string;
+  today: string;
+}
+
 /** The language of the desk. */
 const OURS = "en";
 
 /** Everything as it was told, to be read aloud from top to bottom, in our language or in the household's. */
-export function Told({ draft, today }: { draft: Draft; today: string }) {
+export function Told({ draft, application, today }: Props) {
   const { t } = useTranslation();
   const theirs = draft.packet.language ?? OURS;
   const [language, setLanguage] = useState(OURS);
   const read = useQuery({
     queryKey: ["read-through", draft, language],
     queryFn: () =>
-      done(api.POST("/api/read-through", { params: { query: { language } }, body: draft as never })),
+      done(
+        api.POST("/api/read-through", { params: { query: { language, application } }, body: draft as never }),
+      ),
     placeholderData: keepPreviousData,
     gcTime: 0,
   });

@@ -14,6 +14,7 @@ import { useTrying } from "../parts/useTrying";
 import { useWidth } from "../parts/useWidth";
 import { AxisHead } from "./AxisHead";
 import { Batches } from "./Batches";
+import { BrokenGlass } from "./BrokenGlass";
 import { ComingLine } from "./ComingLine";
 import { DeskRow, HEIGHT } from "./DeskRow";
 import { Drafts } from "./Drafts";
@@ -150,6 +151,7 @@ export function Desk() {
           <TodaysAppointments />
           <ParkedLine />
           <DueReminders />
+          <BrokenGlass />
           <ComingLine />
           <PostLine />
           {round === "decide" && (

@@ -1,6 +1,8 @@
 import { type KeyboardEvent, useEffect, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { FieldMark } from "./FieldMark";
+import { isMasked } from "./masked";
+import { ShownNumber } from "./ShownNumber";
 import type { DraftHandle } from "./useDraft";
 
 interface Props {
@@ -60,7 +62,8 @@ export function Field(props: Props) {
     });
   const leave = () => {
     setHere(false);
-    if (text.trim() !== "" && read(text) === undefined) {
+    // What nobody touched may be a number that is not shown whole.
+    if (text !== shown && text.trim() !== "" && read(text) === undefined) {
       handle.change((draft) => ({ ...draft, typed: { ...draft.typed, [pointer]: text } }));
     }
     props.onLeave?.();
@@ -96,6 +99,9 @@ export function Field(props: Props) {
         }}
       />
       <FieldMark handle={handle} pointer={pointer} />
+      {handle.id && isMasked(shown) && (
+        <ShownNumber application={handle.id} pointer={pointer} label={label} />
+      )}
       {faulty && (
         <span role="alert" className="wrong small block">
           {t("app.unread", { expected })}

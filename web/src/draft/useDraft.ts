@@ -2,6 +2,7 @@ import { hashKey, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { type ApplicationView, api, done, type Margin, Refusal } from "../api/client";
+import { masked } from "./masked";
 import { type Draft, type Mark, type Taking, whole, withValue } from "./packet";
 import { confirmed, markAt, settled, withoutMark } from "./taking";
 import { useMargin } from "./useMargin";
@@ -15,6 +16,8 @@ export type Saving = "saved" | "saving" | "offline" | "conflict";
 
 /** A draft as fields see it: what is in it, and how it is changed. */
 export interface DraftHandle {
+  /** The application; none where nothing is kept. */
+  id?: string;
   draft: Draft;
   margin?: Margin;
   saving: Saving;
@@ -54,7 +57,7 @@ export function useDraft(view: ApplicationView): DraftHandle {
   /** Whether what overtook this window is its own save, kept by a server whose answer was lost. */
   const overtakenByMyself = useCallback(async (): Promise<boolean> => {
     const there = await theirs();
-    if (!unanswered.current.has(hashKey([there.draft]))) return false;
+    if (!unanswered.current.has(hashKey([masked(there.draft)]))) return false;
     latest.current.version = there.version;
     return true;
   }, [theirs]);
@@ -70,7 +73,7 @@ export function useDraft(view: ApplicationView): DraftHandle {
       try {
         while (now.unsaved) {
           now.unsaved = false;
-          unanswered.current.add(hashKey([now.draft]));
+          unanswered.current.add(hashKey([masked(now.draft)]));
           const saved = await done(
             api.PUT("/api/applications/{id}", {
               params: { path: { id }, header: { "If-Match": `"${now.version}"` } },
@@ -175,6 +178,7 @@ export function useDraft(view: ApplicationView): DraftHandle {
   };
 
   return {
+    id,
     draft,
     margin,
     saving,

@@ -168,6 +168,20 @@ public class RestrictedTest extends OnDatabase {
         .toString();
   }
 
+  private void isToldToASenior(String household) throws Exception {
+    assertEquals(
+        as("maud", "CASEWORKER", get("/api/glass-broken")).getResponse().getStatus(), 403);
+    assertTrue(broken().contains(household), broken());
+    var noted = post("/api/households/{household}/glass-noted", "{\"login\": \"maud\"}", household);
+    assertEquals(as("teun", "SENIOR", noted).getResponse().getStatus(), 204);
+    assertFalse(broken().contains(household), broken());
+    assertEquals(as("edda", "SENIOR", noted).getResponse().getStatus(), 404, "once is enough");
+  }
+
+  private String broken() throws Exception {
+    return body(as("teun", "SENIOR", get("/api/glass-broken"))).toString();
+  }
+
   @Test
   public void whoHasToSeeItSaysWhyAndThenDoes() throws Exception {
     var number = restricted();
@@ -189,6 +203,7 @@ public class RestrictedTest extends OnDatabase {
         count("audit_log where action = 'glass broken' and actor = 'maud' and detail = '" + number
             + "'"),
         1);
+    isToldToASenior(household(number));
     assertEquals(
         as("maud", "CASEWORKER", post(see, "{\"because\": \"x\"}", NOWHERE))
             .getResponse()

@@ -117,4 +117,19 @@ public class Guard {
       audit.record(by.login(), "glass broken", household.toString(), number);
     }
   }
+
+  /** Who had to see a restricted household, as long as no senior took note of it. */
+  @Transactional(readOnly = true)
+  public List<Restriction.Broken> broken() {
+    return rows.broken();
+  }
+
+  /** A senior takes note that somebody had to see a restricted household. */
+  @Transactional
+  public void note(Staff.Colleague by, UUID household, String login) {
+    if (!rows.note(household, login, by.login())) {
+      throw Problem.notThere("That somebody had to see it");
+    }
+    audit.record(by.login(), "glass noted", household.toString(), login);
+  }
 }

@@ -19,4 +19,7 @@ public record Restriction(
    * @param because why they had to, where they broke the glass; null where a senior named them
    */
   public record Named(String login, Instant since, @Nullable String because) {}
+
+  /** Somebody who broke the glass, of which no senior has taken note. */
+  public record Broken(UUID household, String login, Instant at, String because) {}
 }

@@ -42,6 +42,29 @@ class RestrictionRows {
         .list();
   }
 
+  /** Who broke the glass, as long as nobody took note; the first at first. */
+  List<Restriction.Broken> broken() {
+    return database
+        .sql("""
+            select household_id, login, since, because from restricted_seen_by
+            where because is not null and noted_by is null order by since
+            """)
+        .query((row, n) -> new Restriction.Broken(
+            row.getObject(1, UUID.class),
+            row.getString(2),
+            row.getTimestamp(3).toInstant(),
+            row.getString(4)))
+        .list();
+  }
+
+  /** Whether there was something to take note of. */
+  boolean note(UUID household, String login, String by) {
+    return database.sql("""
+            update restricted_seen_by set noted_by = ?
+            where household_id = ? and login = ? and because is not null and noted_by is null
+            """).params(by, household, login).update() > 0;
+  }
+
   /** The restricted households that somebody is not named for. */
   Set<UUID> hiddenFrom(String login) {
     return database.sql("""

@@ -11,6 +11,7 @@ public final class Masked {
   private static final Set<String> OF_A_PERSON =
       Set.of("id", "role", "givenName", "familyName", "birthDate", "nameInScript");
   private static final int LEFT = 4;
+  private static final String DOTS = "•••• ";
 
   private Masked() {}
 
@@ -21,11 +22,16 @@ public final class Masked {
 
   /** A number by its last four characters. */
   public static String number(String whole) {
-    return "•••• " + whole.substring(Math.max(0, whole.length() - LEFT));
+    return DOTS + whole.substring(Math.max(0, whole.length() - LEFT));
   }
 
-  /** The packet with every number in it masked. */
-  static JsonNode packet(JsonNode packet) {
+  /** Whether that is how a number is shown, and not a number. */
+  public static boolean isMasked(String text) {
+    return text.startsWith(DOTS);
+  }
+
+  /** The packet with every number in it masked, in its place. */
+  public static JsonNode packet(JsonNode packet) {
     if (packet instanceof ObjectNode object) {
       object.propertyNames().stream().toList().forEach(name -> {
         var value = object.get(name);

@@ -27,13 +27,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ApplicationController {
   private final Applications applications;
+  private final SentDrafts drafts;
   private final Screenings screenings;
   private final Guard guard;
   private final Staff staff;
 
   ApplicationController(
-      Applications applications, Screenings screenings, Guard guard, Staff staff) {
+      Applications applications,
+      SentDrafts drafts,
+      Screenings screenings,
+      Guard guard,
+      Staff staff) {
     this.applications = applications;
+    this.drafts = drafts;
     this.screenings = screenings;
     this.guard = guard;
     this.staff = staff;
@@ -67,6 +73,19 @@ class ApplicationController {
         .tagged();
   }
 
+  /** Which number is to be shown whole. */
+  record NumberAt(String place) {}
+
+  /** A number, whole. */
+  record NumberThere(String number) {}
+
+  /** A number of a person or an account, shown whole to somebody who takes the application. */
+  @PostMapping("/api/applications/{id}/number")
+  @PreAuthorize(May.TAKE_APPLICATIONS)
+  NumberThere number(@PathVariable UUID id, @RequestBody NumberAt at) {
+    return new NumberThere(applications.number(staff.me().actor(), id, at.place()));
+  }
+
   @GetMapping("/api/applications/{id}/version")
   @PreAuthorize(May.SEE_CLAIMS)
   int version(@PathVariable UUID id) {
@@ -85,25 +104,12 @@ class ApplicationController {
   @PreAuthorize(May.ANY_STAFF)
   Margin margin(
       @RequestBody Draft draft, @RequestParam(required = false) @Nullable UUID application) {
-    if (!draft.hasItsParts()) {
-      throw Problem.wrong("A draft holds a packet.");
-    }
-    if (application != null && !maySee(application)) {
-      throw Problem.notThere("The application");
-    }
+    var whole = drafts.whole(staff.me(), draft, application);
     return screenings.margin(
-        draft.packet(),
+        whole.packet(),
         new Taking(draft.taking()).reachedOn().orElse(null),
         Mode.SCREEN,
         packet -> applications.filled(packet, application));
-  }
-
-  /** What the books hold of a household is for those who may see it. */
-  private boolean maySee(UUID application) {
-    return applications
-        .household(application)
-        .map(household -> guard.maySee(staff.me(), household))
-        .orElse(true);
   }
 
   /** Takes a packet file: without a fault it becomes a draft, else every fault is told. */

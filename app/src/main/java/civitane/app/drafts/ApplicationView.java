@@ -1,6 +1,7 @@
 package civitane.app.drafts;
 
 import civitane.app.claims.ClaimLists;
+import civitane.app.claims.Masked;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
 import java.time.Instant;
@@ -25,6 +26,20 @@ public record ApplicationView(
   /** A draft in a list. */
   public record ListedDraft(
       UUID id, String title, String updatedBy, Instant updatedAt, List<String> services) {}
+
+  /** The same as it goes to a browser: of numbers of people and accounts, no more than tells two apart. */
+  ApplicationView masked() {
+    var shown = new Draft(Masked.packet(draft.packet().deepCopy()), draft.typed(), draft.taking());
+    return new ApplicationView(
+        id, state, shown, version, updatedBy, updatedAt, receipt, claims, lodged, letters);
+  }
+
+  /** An answer that holds an application beside something else. */
+  public interface Within {
+    ApplicationView view();
+
+    Within with(ApplicationView view);
+  }
 
   /** Answered with its version, for whoever changes it next. */
   public ResponseEntity<ApplicationView> tagged() {

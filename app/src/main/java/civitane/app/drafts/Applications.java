@@ -2,6 +2,7 @@ package civitane.app.drafts;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.ClaimLists;
+import civitane.app.claims.Masked;
 import civitane.app.ledger.OfficeBooks;
 import civitane.app.letters.Letters;
 import civitane.app.problems.Problem;
@@ -24,6 +25,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.JsonNodeFactory;
 
 /** Applications while they are being taken. */
 @Service
@@ -141,10 +143,39 @@ public class Applications {
       throw Problem.overtaken(staff.nameOf(record.updatedBy())
           + " saved this draft in another window after you opened it here.");
     }
-    record.typed(json.writeValueAsString(draft), draft.title(), by.written(), clock.instant());
+    var whole = whole(draft, record);
+    record.typed(json.writeValueAsString(whole), whole.title(), by.written(), clock.instant());
     repository.flush();
     audit.record(by.written(), "draft saved", id.toString(), "version " + record.version());
     return view(record);
+  }
+
+  private Draft whole(Draft typed, StoredApplication record) {
+    var kept = new KeptNumbers(draft(record).packet());
+    return new Draft(kept.in(typed.packet()), typed.typed(), typed.taking());
+  }
+
+  /** What a browser sent, with the numbers whole that it was sent masked. */
+  @Transactional(readOnly = true)
+  Draft whole(Draft typed, UUID application) {
+    return whole(typed, find(application));
+  }
+
+  /**
+   * A number of a person or an account, whole; that it was shown is in the log.
+   *
+   * @param place where it stands in the packet
+   */
+  @Transactional
+  public String number(Actor by, UUID id, String place) {
+    var found = place.startsWith("/")
+        ? draft(find(id)).packet().at(place)
+        : JsonNodeFactory.instance.missingNode();
+    if (!Masked.isNumber(place.substring(place.lastIndexOf('/') + 1)) || !found.isString()) {
+      throw Problem.notThere("The number");
+    }
+    audit.record(by.written(), "number shown", id.toString(), place);
+    return found.stringValue();
   }
 
   /** Changes a draft on the server, as a register's answer does, over whatever version there is. */

@@ -88,7 +88,13 @@ class Prefilling {
   record RegisterAnswer(String register, String state, String words) {}
 
   /** The draft with what was filled in, and the answers. */
-  record AskedRegisters(ApplicationView view, List<RegisterAnswer> answers) {}
+  record AskedRegisters(ApplicationView view, List<RegisterAnswer> answers)
+      implements ApplicationView.Within {
+    @Override
+    public AskedRegisters with(ApplicationView other) {
+      return new AskedRegisters(other, answers);
+    }
+  }
 
   /**
    * Asks for everybody who consents today. Nothing that was said is written over.
