@@ -25,7 +25,7 @@ export function ShownNumber({ application, pointer, label }: Props) {
       setNumber(there.number);
     });
   return (
-    <span className="small block mt-0.5">
+    <span className="small block mt-0.5 px-2">
       {number ? (
         <span className="case">{number}</span>
       ) : (
