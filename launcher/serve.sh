@@ -9,7 +9,8 @@ if [ -n "${CIVITANE_BEHIND_PROXY:-}" ]; then
   # Only what that proxy says of who asked is believed.
   flags+=(--server.forward-headers-strategy=native
     "--server.tomcat.remoteip.internal-proxies=${CIVITANE_BEHIND_PROXY//./\\.}")
-elif [ -n "${CIVITANE_TLS_CERTIFICATE:-}" ]; then
+fi
+if [ -n "${CIVITANE_TLS_CERTIFICATE:-}" ]; then
   flags+=("--server.ssl.certificate=file:$CIVITANE_TLS_CERTIFICATE"
     "--server.ssl.certificate-private-key=file:${CIVITANE_TLS_KEY:-}")
 fi

@@ -149,6 +149,9 @@ public class ProductionTest {
       {"CIVITANE_OIDC_ISSUER", "http://id.example", "begins with https://"},
       {"CIVITANE_DB_URL", "jdbc:postgresql://db.example:5432/civitane", "sslmode=verify-full"},
       {"CIVITANE_DB_URL", "jdbc:postgresql://db.example/civitane?sslmode=require", "verify-full"},
+      {"CIVITANE_DB_URL", "jdbc:postgresql://a.example:5432,b.example:5432/civitane", "verify-full"
+      },
+      {"CIVITANE_BEHIND_PROXY", "10.1.2.3", "CIVITANE_TLS_CERTIFICATE and CIVITANE_TLS_KEY"},
       {"CIVITANE_REGISTERS_AT", "http://registers.example", "begins with https://"},
       {"CIVITANE_REGISTERS_CA", "/nowhere/ca.pem", "no file that can be read"},
       {"CIVITANE_SCANNER_AT", "127.0.0.1", "a host and a port"},

@@ -86,6 +86,13 @@ public final class ServingSettings {
       } else {
         files.forEach(this::readable);
       }
+    } else if (!isOnThisMachine("https://" + of("CIVITANE_BEHIND_PROXY"))
+        && files.stream().allMatch(name -> of(name).isEmpty())) {
+      faults.add(
+          "CIVITANE_BEHIND_PROXY is another machine: what goes over a network goes encrypted,"
+              + " so CIVITANE_TLS_CERTIFICATE and CIVITANE_TLS_KEY are wanted too.");
+    } else if (files.stream().anyMatch(name -> !of(name).isEmpty())) {
+      files.forEach(this::readable);
     }
   }
 
@@ -152,11 +159,13 @@ public final class ServingSettings {
 
   private static boolean isOnThisMachine(String address) {
     try {
-      var host = URI.create(address).getHost();
-      return host == null
-          || host.equals("localhost")
-          || host.startsWith("127.")
-          || host.equals("[::1]");
+      var uri = URI.create(address);
+      var host = uri.getHost();
+      if (host == null) {
+        // Several hosts are none that can be read, and anywhere.
+        return uri.getRawAuthority() == null;
+      }
+      return host.equals("localhost") || host.startsWith("127.") || host.equals("[::1]");
     } catch (IllegalArgumentException e) {
       return true;
     }
