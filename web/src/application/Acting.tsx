@@ -3,6 +3,7 @@ import { DayField } from "../draft/DayField";
 import { withoutEntry } from "../draft/entries";
 import type { DraftHandle } from "../draft/useDraft";
 
+const PARTS = ["name", "speaker", "contact", "shownBy", "scope"] as const;
 const ACTING = ["self", "guardian", "representative", "organisation"];
 
 /** Who acts for the household, and who else may speak for it. */
@@ -32,7 +33,7 @@ export function Acting({ handle, today }: { handle: DraftHandle; today: string }
         </label>
         {acts !== "self" && (
           <>
-            {(["name", "contact", "shownBy", "scope"] as const).map((key) => (
+            {PARTS.filter((key) => key !== "speaker" || acts === "organisation").map((key) => (
               <label key={key} className="flex flex-col gap-0.5">
                 <span className="soft small">{t(`acting.${key}`)}</span>
                 <input

@@ -1,5 +1,6 @@
+import { useQuery } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
-import type { Schemas } from "../api/client";
+import { api, done, type Schemas } from "../api/client";
 import type { DraftHandle } from "../draft/useDraft";
 import { mustShow, spoken } from "../i18n/words";
 import { FormsOut } from "./FormsOut";
@@ -15,6 +16,11 @@ interface Props {
 export function PapersPart({ handle, id, offers }: Props) {
   const { t } = useTranslation();
   const wants = handle.margin?.wants ?? [];
+  const came = useQuery({
+    queryKey: ["application", id, "early-papers"],
+    queryFn: () => done(api.GET("/api/applications/{id}/early-papers", { params: { path: { id } } })),
+  });
+  const pages = new Map(came.data?.map((one) => [one.wanted, one.pages]));
   const title = (service: string) => offers.find((offer) => offer.service === service)?.title ?? service;
   return (
     <section className="flex flex-col gap-7 max-w-4xl">
@@ -34,7 +40,14 @@ export function PapersPart({ handle, id, offers }: Props) {
                 <span className="case">{spoken(want.kind)}</span>
                 {want.of && <span className="soft">, {nameIn(handle.draft.packet, want.of)}</span>}
               </span>
-              <span>{mustShow(want.kind)}</span>
+              <span>
+                {mustShow(want.kind)}
+                {pages.has(`${want.kind}:${want.of}`) && (
+                  <span className="block">
+                    ✓ {t("papers.came", { count: pages.get(`${want.kind}:${want.of}`) })}
+                  </span>
+                )}
+              </span>
               <span className="soft small text-right">{want.services.map(title).join(", ")}</span>
             </li>
           ))}

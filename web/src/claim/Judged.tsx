@@ -9,8 +9,8 @@ type Settled = (typeof SETTLED)[number];
 
 interface Props {
   claim: ClaimView;
-  /** What is to be answered: a wish to hurry, the day it reached us, or something that came up and is settled. */
-  what: "hurry" | "reached" | Settled;
+  /** What is to be answered: a wish to hurry, the day it reached us, who acts, or something that came up and is settled. */
+  what: "hurry" | "reached" | "acts" | Settled;
   item: number;
   onChanged: () => void;
 }
@@ -36,9 +36,14 @@ export function Judged({ claim, what, item, onChanged }: Props) {
               params: { path: { number: claim.number, item } },
               body: { version: claim.version, because: body.because },
             })
-          : what === "hurry"
-            ? api.POST("/api/claims/{number}/wish/answer", path)
-            : api.POST("/api/claims/{number}/reached/answer", path),
+          : what === "acts"
+            ? api.POST("/api/claims/{number}/items/{item}/acts", {
+                params: { path: { number: claim.number, item } },
+                body,
+              })
+            : what === "hurry"
+              ? api.POST("/api/claims/{number}/wish/answer", path)
+              : api.POST("/api/claims/{number}/reached/answer", path),
       );
       onChanged();
     });

@@ -96,9 +96,11 @@ function ActsFor({ acting, claim, today, onChanged }: Props & { acting: Schemas[
         {", "}
         {[
           right,
+          acting.speaker && t("acting.speaks", { name: acting.speaker }),
           acting.scope,
           until,
           acting.contact,
+          acting.reachedAt,
           acting.shownBy,
           !acting.identityChecked && t("acting.unchecked"),
           acting.getsLetters && t("acting.getsLetters"),
@@ -139,6 +141,7 @@ function Begins({ claim, today, onChanged }: Props) {
   const { t } = useTranslation();
   const [attempt, refusal] = useTrying();
   const [open, setOpen] = useState(false);
+  const [right, setRight] = useState(RIGHTS[0] ?? "");
   if (!open) {
     return (
       <p>
@@ -159,6 +162,7 @@ function Begins({ claim, today, onChanged }: Props) {
           body: {
             name: text("name"),
             right: text("right"),
+            speaker: text("speaker"),
             contact: text("contact"),
             shownBy: text("shownBy"),
             scope: text("scope"),
@@ -183,7 +187,12 @@ function Begins({ claim, today, onChanged }: Props) {
       {field("name", t("acting.name"), "w-56", true)}
       <label className="flex flex-col small">
         {t("acting.right")}
-        <select name="right" className="select select-sm w-48">
+        <select
+          name="right"
+          className="select select-sm w-48"
+          value={right}
+          onChange={(event) => setRight(event.target.value)}
+        >
           {RIGHTS.map((one) => (
             <option key={one} value={one}>
               {spoken(one, "actingRight")}
@@ -191,6 +200,7 @@ function Begins({ claim, today, onChanged }: Props) {
           ))}
         </select>
       </label>
+      {right === "organisation" && field("speaker", t("acting.speaker"))}
       {field("shownBy", t("acting.shownBy"), "w-56", true)}
       {field("contact", t("acting.contact"), "w-64")}
       {field("scope", t("acting.scope"))}

@@ -40,7 +40,7 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
     !["group", "groups", "flagByPerson", "moneyByQuarter"].includes(question?.kind ?? "");
 
   const about = item.subject.split(":")[0];
-  const judged = (["hurry", "reached", ...SETTLED] as const).find((one) => one === about);
+  const judged = (["hurry", "reached", "acts", ...SETTLED] as const).find((one) => one === about);
 
   const save = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();

@@ -5,6 +5,7 @@ import { AlsoAsk } from "./AlsoAsk";
 import { ApplyPage } from "./ApplyPage";
 import { Aside } from "./Aside";
 import { EarlyPapers } from "./EarlyPapers";
+import { ForOthers } from "./ForOthers";
 import { GoBack } from "./GoBack";
 import { OnPaper } from "./OnPaper";
 import { lastWhere, peopleOf } from "./rows";
@@ -111,7 +112,8 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
   }, [page]);
 
   const values: Record<string, string> = {};
-  for (const ask of form.pages.flatMap((one) => one.asks)) values[ask.name] = typed[ask.name] ?? ask.value;
+  for (const ask of [...form.others, ...form.pages.flatMap((one) => one.asks)])
+    values[ask.name] = typed[ask.name] ?? ask.value;
   const wrong: Record<string, string> = {};
   for (const ask of form.pages.flatMap((one) => one.asks)) {
     if (ask.wrong && !(ask.name in typed)) wrong[ask.name] = ask.wrong;
@@ -125,8 +127,13 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
   };
   const goTo = async (next: number) => {
     const here = form.pages[page];
-    if (here) keeping.type(Object.fromEntries(here.asks.map((ask) => [ask.name, values[ask.name] ?? ""])));
+    const asks = [...(page === 0 ? form.others : []), ...(here?.asks ?? [])];
+    if (here) keeping.type(Object.fromEntries(asks.map((ask) => [ask.name, values[ask.name] ?? ""])));
     setPage(next);
+    if (await keeping.settle()) await onKept();
+  };
+  // Whose the contact is depends on who it is asked for: what stands there now is read again.
+  const readAgain = async () => {
     if (await keeping.settle()) await onKept();
   };
   const hold = useCallback((about: string, isHolding: boolean) => {
@@ -174,6 +181,9 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
           }}
         >
           <p className="soft mb-4">{say(form.known ? "again.look" : "apply.skip")}</p>
+          {page === 0 && form.others.length > 0 && (
+            <ForOthers asks={form.others} values={values} wrong={wrong} onType={type} onAnother={readAgain} />
+          )}
           <ApplyPage
             key={page}
             page={shown}

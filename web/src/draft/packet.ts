@@ -37,6 +37,7 @@ export interface Taking {
   actor?: {
     name?: string;
     contact?: string;
+    speaker?: string;
     shownBy?: string;
     scope?: string;
     until?: string;

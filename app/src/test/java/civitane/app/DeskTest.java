@@ -17,15 +17,16 @@ import static org.testng.Assert.assertTrue;
 public class DeskTest extends OnDatabase {
   private static final int MOST_STATEMENTS = 6;
   private static final int TIMES = 5;
+  private static final int PAGE = 200;
 
   @Autowired
   private EntityManagerFactory factory;
 
   @Test
   public void isInOrderAndSaysWhoseTurnItIs() throws Exception {
-    var desk = body(asIkenna(get("/api/desk")));
+    var rows = onDesk();
     var last = "";
-    for (var row : desk.get("rows")) {
+    for (var row : rows) {
       assertTrue(row.get("next").isObject(), "every open claim has a next step: " + row);
       var ours = row.get("turn").stringValue().equals("ours");
       var due = (ours ? row.get("dueOn") : row.at("/next/on")).stringValue();
@@ -35,11 +36,9 @@ public class DeskTest extends OnDatabase {
       assertTrue(presses.compareTo(last) >= 0, last + " before " + presses + ": " + row);
       last = presses;
     }
-    assertTrue(desk.get("rows").size() >= 8);
-    assertTrue(
-        desk.get("rows").toString().contains("Wait for the landlord"),
-        desk.get("rows").toString());
-    assertTrue(desk.get("rows").toString().contains("urgent line"));
+    assertTrue(rows.size() >= 8);
+    assertTrue(rows.toString().contains("Wait for the landlord"), rows.toString());
+    assertTrue(rows.toString().contains("urgent line"));
   }
 
   @Test
@@ -72,7 +71,7 @@ public class DeskTest extends OnDatabase {
               "select number from claim where not urgent and state in ('LODGED', 'OPEN') order by pressing_on, number")
           .query(String.class)
           .list();
-      assertEquals(rows.size(), kept.size());
+      assertEquals(rows.size(), Math.min(kept.size(), PAGE));
       var due = database
           .sql("select pressing_on from claim where number = ?")
           .param(kept.get(2))
@@ -87,7 +86,8 @@ public class DeskTest extends OnDatabase {
           .map(row -> row.get("number").stringValue())
           .sorted()
           .toList();
-      assertEquals(numbers, kept.subList(3, kept.size()).stream().sorted().toList());
+      var behind = kept.subList(3, Math.min(kept.size(), 3 + PAGE));
+      assertEquals(numbers, behind.stream().sorted().toList());
     });
   }
 
@@ -97,7 +97,7 @@ public class DeskTest extends OnDatabase {
       var desk = body(asIkenna(get("/api/desk")));
       var today = LocalDate.parse(desk.get("today").stringValue());
       var ours = new TreeMap<LocalDate, Integer>();
-      for (var row : desk.get("rows")) {
+      for (var row : onDesk()) {
         if ("ours".equals(row.get("turn").stringValue())) {
           var due = LocalDate.parse(row.get("dueOn").stringValue());
           ours.merge(due.isBefore(today) ? today.minusDays(1) : due, 25, Integer::sum);
@@ -132,8 +132,8 @@ public class DeskTest extends OnDatabase {
   @Test
   public void aClaimThatIsDecidedLeavesIt() throws Exception {
     var number = claimOf(Packets.meals(2));
-    assertTrue(body(asIkenna(get("/api/desk"))).toString().contains(number));
+    assertTrue(onDesk().toString().contains(number));
     assertEquals(decision(number, taken(number), true).getResponse().getStatus(), 200);
-    assertTrue(!body(asIkenna(get("/api/desk"))).toString().contains(number));
+    assertFalse(onDesk().toString().contains(number));
   }
 }

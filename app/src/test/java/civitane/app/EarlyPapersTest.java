@@ -84,6 +84,23 @@ public class EarlyPapersTest extends WithApplications {
   }
 
   @Test
+  public void whoTakesItUpAtTheDeskSeesWhatCame() throws Exception {
+    var visit = asking("Hildebrand");
+    assertEquals(status(send(visit, PAYSLIP, MadePapers.png(700, 900, "October"))), 204);
+    var id = body(asIkenna(get("/api/applications")))
+        .valueStream()
+        .filter(one -> one.toString().contains("Hildebrand"))
+        .findFirst()
+        .orElseThrow()
+        .get("id")
+        .stringValue();
+    var came = body(asIkenna(get("/api/applications/{id}/early-papers", id)));
+    assertEquals(came.size(), 1);
+    assertEquals(came.at("/0/wanted").stringValue(), PAYSLIP);
+    assertEquals(came.at("/0/pages").intValue(), 1);
+  }
+
+  @Test
   public void moreThanAnybodySendsBeforeIsNotTaken() throws Exception {
     var visit = asking("Ottmar");
     assertEquals(status(send(visit, PAYSLIP, MadePapers.png(700, 900, "the first"))), 204);

@@ -261,6 +261,33 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
     Awaitility.await().atMost(PATIENCE).untilAsserted(what);
   }
 
+  /** What stands on somebody's Desk, page after page; in one round, or in none where that is empty. */
+  protected List<JsonNode> onDesk(String login, String role, String round) throws Exception {
+    var rows = new ArrayList<JsonNode>();
+    var page = body(as(login, role, desk(round)));
+    page.get("rows").forEach(rows::add);
+    while (page.path("after").isObject()) {
+      var after = page.get("after");
+      page = body(as(
+          login,
+          role,
+          desk(round)
+              .param("afterUrgent", after.get("urgent").asString())
+              .param("afterDay", after.get("pressingOn").stringValue())
+              .param("afterNumber", after.get("number").stringValue())));
+      page.get("rows").forEach(rows::add);
+    }
+    return rows;
+  }
+
+  protected List<JsonNode> onDesk() throws Exception {
+    return onDesk("ikenna", "CASEWORKER", "");
+  }
+
+  private MockHttpServletRequestBuilder desk(String round) {
+    return round.isEmpty() ? get("/api/desk") : get("/api/desk").param("round", round);
+  }
+
   protected long count(String from) {
     return database.sql("select count(*) from " + from).query(Long.class).single();
   }

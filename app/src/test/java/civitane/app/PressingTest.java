@@ -43,9 +43,7 @@ public class PressingTest extends OnDatabase {
   }
 
   private JsonNode row(String number) throws Exception {
-    return body(asIkenna(get("/api/desk")))
-        .get("rows")
-        .valueStream()
+    return onDesk().stream()
         .filter(row -> number.equals(row.get("number").stringValue()))
         .findFirst()
         .orElseThrow();
@@ -140,11 +138,10 @@ public class PressingTest extends OnDatabase {
     var desk = body(asIkenna(get("/api/desk")));
     var counted = 0L;
     for (var round : desk.get("rounds")) {
-      var rows = body(asIkenna(get("/api/desk").param("round", round.get("step").stringValue())))
-          .get("rows");
+      var rows = onDesk("ikenna", "CASEWORKER", round.get("step").stringValue());
       assertEquals(rows.size(), round.get("claims").longValue(), round.toString());
       counted += rows.size();
     }
-    assertEquals(counted, desk.get("rows").size());
+    assertEquals(counted, onDesk().size());
   }
 }

@@ -283,6 +283,11 @@ public class ProductionTest {
           .body();
       assertTrue(page.contains(after.get(1)), page);
       assertTrue(page.contains(before.get(1)), page);
+      assertEquals(
+          SpringApplication.exit(serving("--civitane.key=change-log")),
+          1,
+          "while something serves");
+      assertEquals(Files.readAllLines(ofTheLog), keys);
     }
   }
 

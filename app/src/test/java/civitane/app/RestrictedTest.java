@@ -152,7 +152,7 @@ public class RestrictedTest extends OnDatabase {
   }
 
   private String desk(String login, String role) throws Exception {
-    return body(as(login, role, get("/api/desk"))).get("rows").toString();
+    return onDesk(login, role, "").toString();
   }
 
   private long rounds(String login, String role) throws Exception {

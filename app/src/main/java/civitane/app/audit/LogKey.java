@@ -1,12 +1,9 @@
 package civitane.app.audit;
 
 import civitane.app.problems.Problem;
+import civitane.app.signing.KeyFile;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.security.GeneralSecurityException;
 import java.security.SecureRandom;
 import java.util.ArrayList;
@@ -29,8 +26,6 @@ public class LogKey {
   private static final String ALGORITHM = "HmacSHA256";
   private static final int BYTES = 32;
 
-  private static final String OWNERS_ALONE = "rw-------";
-
   private final String file;
   private final @Nullable SecretKeySpec key;
   private final List<Earlier> earlier;
@@ -51,11 +46,11 @@ public class LogKey {
       earlier = List.of();
       return;
     }
-    var path = Path.of(file);
-    if (!Files.exists(path)) {
-      write(path, List.of(fresh()));
+    var kept = new KeyFile(file);
+    if (!kept.isThere()) {
+      kept.make(List.of(fresh()));
     }
-    var lines = Files.readAllLines(path, StandardCharsets.US_ASCII);
+    var lines = kept.lines();
     key = of(lines.get(0));
     earlier = lines.stream().skip(1).map(Earlier::of).toList();
   }
@@ -70,12 +65,6 @@ public class LogKey {
     return Base64.getEncoder().encodeToString(bytes);
   }
 
-  private static void write(Path file, List<String> lines) throws IOException {
-    Files.createFile(
-        file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString(OWNERS_ALONE)));
-    Files.write(file, lines, StandardCharsets.US_ASCII);
-  }
-
   /**
    * Puts another key into the file, for whoever serves once started again; this one stays in it for what it linked.
    *
@@ -85,14 +74,11 @@ public class LogKey {
     if (key == null) {
       throw Problem.wrong("This office has no key of the log to change.");
     }
-    var path = Path.of(file).toAbsolutePath();
-    var lines = new ArrayList<>(Files.readAllLines(path, StandardCharsets.US_ASCII));
+    var kept = new KeyFile(file);
+    var lines = new ArrayList<>(kept.lines());
     lines.set(0, until + " " + lines.get(0).strip());
     lines.add(0, fresh());
-    var beside = path.resolveSibling(path.getFileName() + ".new");
-    Files.deleteIfExists(beside);
-    write(beside, lines);
-    Files.move(beside, path, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+    kept.replace(lines);
   }
 
   /** The link over some values, each on a line of its own, in hexadecimal digits. What it is for is the first of them. */

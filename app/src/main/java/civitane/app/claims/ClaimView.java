@@ -6,7 +6,6 @@ import civitane.core.claims.Clock;
 import civitane.core.claims.ItemKind;
 import civitane.core.claims.ItemState;
 import civitane.core.facts.Acting;
-import civitane.core.facts.LettersTo;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Vocabulary;
 import civitane.core.ledger.Places;
@@ -113,7 +112,9 @@ public record ClaimView(
       UUID id,
       String name,
       String right,
+      @Nullable String speaker,
       @Nullable String contact,
+      @Nullable String reachedAt,
       @Nullable String shownBy,
       @Nullable String scope,
       @Nullable LocalDate until,
@@ -131,13 +132,15 @@ public record ClaimView(
           id,
           acting.name(),
           acting.right().word(),
+          acting.speaker(),
           acting.contact(),
+          acting.reachedAt(),
           acting.shownBy(),
           acting.scope(),
           acting.until(),
           !acting.actsOn(today),
           acting.identityChecked(),
-          acting.letters() == LettersTo.ACTING);
+          acting.getsLetters());
     }
   }
 

@@ -18,11 +18,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PressingController {
   private final Pressing pressing;
+  private final ActingUnseen unseen;
   private final Claims claims;
   private final Staff staff;
 
-  PressingController(Pressing pressing, Claims claims, Staff staff) {
+  PressingController(Pressing pressing, ActingUnseen unseen, Claims claims, Staff staff) {
     this.pressing = pressing;
+    this.unseen = unseen;
     this.claims = claims;
     this.staff = staff;
   }
@@ -89,6 +91,15 @@ class PressingController {
   ClaimView settled(
       @PathVariable String number, @PathVariable int item, @RequestBody Settled settled) {
     pressing.settle(staff.me(), number, settled.version(), item, settled.because());
+    return claims.view(number);
+  }
+
+  /** Whether whoever applied for somebody else may act for them, and what was seen of it. */
+  @PostMapping("/api/claims/{number}/items/{item}/acts")
+  @PreAuthorize(May.WORK_CLAIMS)
+  ClaimView answerActs(
+      @PathVariable String number, @PathVariable int item, @RequestBody Answered answer) {
+    unseen.answer(staff.me(), number, answer.version(), item, answer.yes(), answer.because());
     return claims.view(number);
   }
 

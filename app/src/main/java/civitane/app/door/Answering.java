@@ -2,6 +2,7 @@ package civitane.app.door;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
+import civitane.app.claims.Reaching;
 import civitane.app.messages.Messages;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
@@ -23,6 +24,7 @@ class Answering {
   private static final int LONGEST = 2_000;
 
   private final Claims claims;
+  private final Reaching reaching;
   private final Messages messages;
   private final AuditLog audit;
   private final String at;
@@ -30,10 +32,12 @@ class Answering {
   /** @param at where the door is, as it is written to households */
   Answering(
       Claims claims,
+      Reaching reaching,
       Messages messages,
       AuditLog audit,
       @Value("${civitane.door-at:http://127.0.0.1:8480/door}") String at) {
     this.claims = claims;
+    this.reaching = reaching;
     this.messages = messages;
     this.audit = audit;
     this.at = at;
@@ -48,16 +52,14 @@ class Answering {
     claims.mine(by, number);
     var written = written(phrase, text);
     claims.moveItem(by.actor(), number, written, (claim, act) -> claim.writeTo(act));
-    var packet = claims.facts(number).packet();
-    var contact = packet.household().applicant().contact();
-    if (contact != null && !contact.safeForMessages().isEmpty() && !claims.isOfWhoDied(number)) {
-      var words = Words.in(Language.of(packet.language()));
-      messages.order(
-          claims.householdOf(number),
-          contact.safeForMessages().get(0),
-          words.say("door.news", "number", number, "at", at),
-          null);
-    }
+    reaching.of(number).stream()
+        .findFirst()
+        .ifPresent(way -> messages.order(
+            claims.householdOf(number),
+            way,
+            Words.in(Language.of(claims.facts(number).packet().language()))
+                .say("door.news", "number", number, "at", at),
+            null));
     audit.record(by.login(), "household written to", number, "");
   }
 

@@ -19,14 +19,21 @@ class Appealing {
   private final Appeals appeals;
   private final Appealable appealable;
   private final Letterbox letterbox;
+  private final WhoSigns whoSigns;
   private final Claims claims;
   private final Clock clock;
 
   Appealing(
-      Appeals appeals, Appealable appealable, Letterbox letterbox, Claims claims, Clock clock) {
+      Appeals appeals,
+      Appealable appealable,
+      Letterbox letterbox,
+      WhoSigns whoSigns,
+      Claims claims,
+      Clock clock) {
     this.appeals = appeals;
     this.appealable = appealable;
     this.letterbox = letterbox;
+    this.whoSigns = whoSigns;
     this.claims = claims;
     this.clock = clock;
   }
@@ -45,8 +52,8 @@ class Appealing {
       throw Problem.wrong("It takes some words why, up to " + LONGEST + " letters.");
     }
     var facts = claims.told(number).packet();
-    var applicant = facts.household().applicant();
-    var otherName = OnScreen.otherName(applicant, name, language);
+    var signs = whoSigns.of(claims.householdOf(number), facts.household().applicant());
+    var otherName = signs.otherName(name, language);
     if (!otherName.isEmpty()) {
       return otherName;
     }
@@ -54,8 +61,7 @@ class Appealing {
         letterbox.actor(number),
         number,
         said,
-        packet -> OnScreen.sign(
-            packet, applicant, name.strip(), LocalDate.now(clock), Statements.of(facts), language));
+        packet -> signs.sign(packet, name, LocalDate.now(clock), Statements.of(facts), language));
     return "";
   }
 }

@@ -6,16 +6,12 @@ import civitane.app.drafts.Draft;
 import civitane.app.drafts.StoredApplication;
 import civitane.app.lodging.KnownHouseholds;
 import civitane.app.lodging.Lodging;
-import civitane.app.lodging.ReadThrough;
 import civitane.app.messages.OwnContact;
 import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
 import civitane.core.facts.Channel;
-import civitane.core.facts.Packet;
 import civitane.core.rules.Entitlement;
 import civitane.core.services.Services;
-import civitane.core.services.Statements;
-import civitane.packet.Fault;
 import civitane.packet.form.ScreenForm;
 import civitane.words.Language;
 import civitane.words.Words;
@@ -29,7 +25,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -185,6 +180,7 @@ class Applying {
         record.version(),
         !isTheirs(record),
         applicant.isKnown(),
+        record.householdId() == null ? new ForOthers(words).asks(draft.taking()) : List.of(),
         IntStream.range(0, groups.size())
             .mapToObj(page -> new DoorForm.DoorPage(
                 groups.get(page).title(),
@@ -254,7 +250,7 @@ class Applying {
         withheld ? Withheld.said(ask.name(), value, words) : "");
   }
 
-  private static List<? extends Entitlement<?>> services(Draft draft) {
+  static List<? extends Entitlement<?>> services(Draft draft) {
     return draft
         .packet()
         .path("requests")
@@ -316,9 +312,15 @@ class Applying {
     var before = written(form, draft);
     var written = new HashMap<>(before);
     written.putAll(record.householdId() == null ? typed : Withheld.kept(before, typed));
+    written.keySet().removeIf(ForOthers::isAsked);
+    var taking = (ObjectNode) draft.taking().deepCopy();
+    var contact = own.contact(id).orElse("");
+    if (record.householdId() == null) {
+      new ForOthers(Words.in(language)).keep(typed, taking);
+      ForOthers.reach(written, taking, contact);
+    }
     var filled = form.filled(written);
     new Unasked(form).keep(draft.packet(), filled.packet());
-    var taking = (ObjectNode) draft.taking().deepCopy();
     var asked = taking.withArray(ASKED);
     var askedBefore = asked.valueStream().map(one -> one.asString("")).toList();
     ASKED_BY_PAGE.stream()
@@ -328,7 +330,7 @@ class Applying {
         .forEach(asked::add);
     complete(
         filled.packet(),
-        own.contact(id).orElse(""),
+        contact,
         Set.copyOf(asked.valueStream().map(one -> one.asString("")).toList()));
     var unread = json.createObjectNode();
     filled.unread().forEach(name -> unread.put(name, written.get(name)));
@@ -344,73 +346,14 @@ class Applying {
     theirs(id);
   }
 
-  private StoredApplication theirs(UUID id) {
+  /** The same, with what is held. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  StoredApplication theirs(UUID id) {
     var record = applications.hold(id);
     if (!isTheirs(record)) {
       throw Problem.overtaken("The office goes on with this application.");
     }
     return record;
-  }
-
-  /** What is read before it is signed. */
-  @Transactional(readOnly = true)
-  public DoorForm.DoorTold told(UUID id, Language language) {
-    var words = Words.in(language);
-    var record = applications.find(id);
-    var packet = readable(applications.draft(record));
-    return packet == null
-        ? new DoorForm.DoorTold(List.of(), List.of())
-        : new DoorForm.DoorTold(
-            record.householdId() == null
-                ? ReadThrough.masked(packet, words)
-                : ReadThrough.fromElsewhere(packet, words),
-            Statements.of(packet).stream().map(words::word).toList());
-  }
-
-  private @Nullable Packet readable(Draft draft) {
-    return screenings.readable(draft.packet());
-  }
-
-  /**
-   * Lodges it with a signature, or tells that the name signed is another; the number of the claim, or nothing where it
-   * is not lodged.
-   */
-  @Transactional
-  public Signed lodge(UUID id, int version, String name, Language language) {
-    var record = theirs(id);
-    var draft = applications.draft(record);
-    var packet = readable(draft);
-    if (packet == null) {
-      throw Problem.wrong("Nothing of it can be read.");
-    }
-    var applicant = packet.household().applicant();
-    var otherName = OnScreen.otherName(applicant, name, language);
-    if (!otherName.isEmpty()) {
-      return new Signed("", otherName);
-    }
-    var signed = (ObjectNode) draft.packet().deepCopy();
-    OnScreen.sign(signed, applicant, name.strip(), today(), Statements.of(packet), language);
-    var by = new Actor.Person(id);
-    var typed =
-        applications.type(by, id, version, new Draft(signed, draft.typed(), draft.taking()));
-    var lodged = lodging.lodge(by, id, typed.version());
-    return new Signed(lodged.claims().get(0), "");
-  }
-
-  /**
-   * What became of signing.
-   *
-   * @param number the claim; empty where it is not lodged
-   * @param otherName what is said where the name signed is another than the one given
-   */
-  record Signed(String number, String otherName) {}
-
-  /** What stands against lodging, each at its page, in the language that is read. */
-  @Transactional(readOnly = true)
-  public List<DoorForm.DoorWrong> against(UUID id, List<Fault> faults, Language language) {
-    var draft = applications.draft(applications.find(id));
-    var form = new ScreenForm(services(draft), today(), language);
-    return new DoorWrongs(form, Words.in(language)).against(draft, faults);
   }
 
   /** Puts it aside: it is not gone on with. */

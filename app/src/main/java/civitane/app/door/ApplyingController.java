@@ -31,12 +31,15 @@ class ApplyingController {
 
   private final Beginning beginning;
   private final Applying applying;
+  private final OwnLodging lodging;
   private final DoorKeeper keeper;
   private final Tries tries;
 
-  ApplyingController(Beginning beginning, Applying applying, DoorKeeper keeper, Tries tries) {
+  ApplyingController(
+      Beginning beginning, Applying applying, OwnLodging lodging, DoorKeeper keeper, Tries tries) {
     this.beginning = beginning;
     this.applying = applying;
+    this.lodging = lodging;
     this.keeper = keeper;
     this.tries = tries;
   }
@@ -120,7 +123,7 @@ class ApplyingController {
   DoorForm.DoorTold toldSoFar(
       @AuthenticationPrincipal Applicant applicant,
       @RequestParam(defaultValue = "en") String language) {
-    return applying.told(applicant.application(), Language.of(language));
+    return lodging.told(applicant.application(), Language.of(language));
   }
 
   /** Signs and lodges it; whoever did so sees from then on where it stands. */
@@ -133,7 +136,7 @@ class ApplyingController {
     var id = applicant.application();
     var language = Language.of(typed.language());
     try {
-      var signed = applying.lodge(id, typed.version(), typed.name(), language);
+      var signed = lodging.lodge(id, typed.version(), typed.name(), language);
       if (!signed.otherName().isEmpty()) {
         return new DoorForm.DoorLodged(
             false, List.of(new DoorForm.DoorWrong(-1, "", signed.otherName())));
@@ -144,7 +147,7 @@ class ApplyingController {
       if (problem.faults().isEmpty()) {
         throw problem;
       }
-      return new DoorForm.DoorLodged(false, applying.against(id, problem.faults(), language));
+      return new DoorForm.DoorLodged(false, lodging.against(id, problem.faults(), language));
     }
   }
 

@@ -22,14 +22,21 @@ import org.springframework.transaction.annotation.Transactional;
 class Correcting {
   private final Letterbox letterbox;
   private final PuttingRight puttingRight;
+  private final WhoSigns whoSigns;
   private final Claims claims;
   private final Ledgers ledgers;
   private final Clock clock;
 
   Correcting(
-      Letterbox letterbox, PuttingRight puttingRight, Claims claims, Ledgers ledgers, Clock clock) {
+      Letterbox letterbox,
+      PuttingRight puttingRight,
+      WhoSigns whoSigns,
+      Claims claims,
+      Ledgers ledgers,
+      Clock clock) {
     this.letterbox = letterbox;
     this.puttingRight = puttingRight;
+    this.whoSigns = whoSigns;
     this.claims = claims;
     this.ledgers = ledgers;
     this.clock = clock;
@@ -70,29 +77,25 @@ class Correcting {
       Visitor by, String number, Map<Integer, String> typed, String name, Language language) {
     typed.keySet().forEach(item -> letterbox.wanted(by, number, item));
     var applicant = claims.told(number).packet().household().applicant();
-    var otherName = OnScreen.otherName(applicant, name, language);
+    var signs = whoSigns.of(claims.householdOf(number), applicant);
+    var otherName = signs.otherName(name, language);
     if (!otherName.isEmpty()) {
       return otherName;
     }
     var actor = letterbox.actor(number);
     puttingRight.tell(actor, number, typed, null);
-    sign(actor, number, name.strip(), language);
+    sign(signs, actor, number, name, language);
     return "";
   }
 
   /** What was stated holds for what is told now. */
-  private void sign(Actor by, String number, String name, Language language) {
+  private void sign(OnScreen signs, Actor by, String number, String name, Language language) {
     var facts = claims.told(number);
     ledgers.sign(
         claims.householdOf(number),
         claims.requestOf(number),
         facts,
-        OnScreen.signature(
-            facts.packet().household().applicant(),
-            name,
-            LocalDate.now(clock),
-            Statements.of(facts.packet()),
-            language),
+        signs.signature(name, LocalDate.now(clock), Statements.of(facts.packet()), language),
         Source.application(claims.applicationOf(number).toString()),
         by.written());
   }

@@ -106,7 +106,8 @@ class Cosigning {
     if (contact == null) {
       return Asking.NOT_A_CONTACT;
     }
-    if (contact.reaches(facts.packet().household().applicant().contact())) {
+    if (contact.reaches(facts.packet().household().applicant().contact())
+        || isOfWhoActs(contact, claims.householdOf(number))) {
       return Asking.YOUR_OWN;
     }
     ask(
@@ -116,6 +117,12 @@ class Cosigning {
         person.fullName(),
         contact);
     return Asking.ASKED;
+  }
+
+  private boolean isOfWhoActs(OwnContact contact, UUID household) {
+    return ledgers.acting(household).values().stream()
+        .flatMap(one -> OwnContact.of(one.reachedAt()).stream())
+        .anyMatch(own -> own.key().equals(contact.key()));
   }
 
   /** Asks whom the office was told to, once there is what they are to sign. */
@@ -229,7 +236,7 @@ class Cosigning {
       throw Problem.wrong("It is signed already.");
     }
     var signs = person(asked).orElseThrow(() -> Problem.notThere("Who is to sign"));
-    var otherName = OnScreen.otherName(signs, name, language);
+    var otherName = OnScreen.of(signs).otherName(name, language);
     if (!otherName.isEmpty()) {
       return otherName;
     }
@@ -248,7 +255,7 @@ class Cosigning {
             household,
             claims.requestOf(number),
             facts,
-            OnScreen.signature(person, name.strip(), LocalDate.now(clock), statements, language),
+            OnScreen.of(person).signature(name, LocalDate.now(clock), statements, language),
             Source.application(claims.applicationOf(number).toString()),
             by.written());
         accept(by, number, person, facts, signed);

@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
  * @param more what else can be asked for with the same facts
  * @param elsewhere whether the office goes on with it, so that nothing is typed here any more
  * @param known whether the office knows the household, so that there is a way back to where its claims stand
+ * @param others who it is for, asked on the first page; empty where that is known
  * @param lastPage which of how many the page is on which it is signed, in words
  */
 record DoorForm(
@@ -23,6 +24,7 @@ record DoorForm(
     int version,
     boolean elsewhere,
     boolean known,
+    List<DoorAsk> others,
     List<DoorPage> pages,
     String lastPage) {
 

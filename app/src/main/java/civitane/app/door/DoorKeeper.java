@@ -2,6 +2,7 @@ package civitane.app.door;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.claims.Claims;
+import civitane.app.claims.Reaching;
 import civitane.app.jobs.Jobs;
 import civitane.app.messages.Messages;
 import civitane.app.problems.Problem;
@@ -40,6 +41,7 @@ class DoorKeeper {
   private final DoorRows rows;
   private final DoorCodes codes;
   private final Claims claims;
+  private final Reaching reaching;
   private final Messages messages;
   private final Jobs jobs;
   private final AuditLog audit;
@@ -49,6 +51,7 @@ class DoorKeeper {
       DoorRows rows,
       DoorCodes codes,
       Claims claims,
+      Reaching reaching,
       Messages messages,
       Jobs jobs,
       AuditLog audit,
@@ -56,6 +59,7 @@ class DoorKeeper {
     this.rows = rows;
     this.codes = codes;
     this.claims = claims;
+    this.reaching = reaching;
     this.messages = messages;
     this.jobs = jobs;
     this.audit = audit;
@@ -78,17 +82,14 @@ class DoorKeeper {
     if (number == null) {
       return;
     }
-    var packet = claims.facts(number).packet();
-    var contact = packet.household().applicant().contact();
-    if (contact == null || contact.safeForMessages().isEmpty() || claims.isOfWhoDied(number)) {
+    var ways = reaching.of(number);
+    if (ways.isEmpty()) {
       return;
     }
-    var code = codes.give(number);
-    messages.order(
-        claims.householdOf(number),
-        contact.safeForMessages().get(0),
-        Words.in(Language.of(packet.language())).say("door.code", "code", code),
-        clock.instant().plus(DoorCodes.HOLDS));
+    var says = Words.in(Language.of(claims.facts(number).packet().language()))
+        .say("door.code", "code", codes.give(number));
+    ways.forEach(way -> messages.order(
+        claims.householdOf(number), way, says, clock.instant().plus(DoorCodes.HOLDS)));
     audit.record(AT_THE_DOOR, "code sent", number, "");
   }
 

@@ -12,6 +12,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -64,12 +65,16 @@ public class Lying {
     if (!own.remind(id, clock.instant())) {
       return;
     }
-    var packet = applications.draft(record).packet();
+    var draft = applications.draft(record);
+    var packet = draft.packet();
     var words = Words.in(Language.of(packet.path("language").asString("")));
     var until = record.updatedAt().plus(KEPT).atZone(clock.getZone()).toLocalDate();
     var reached = packet.at("/household/people/0/contact");
-    List.of("phone", "email").stream()
-        .flatMap(way -> OwnContact.of(reached.path(way).asString("")).stream())
+    Stream.of(
+            reached.path("phone").asString(""),
+            reached.path("email").asString(""),
+            draft.taking().at("/actor/reachedAt").asString(""))
+        .flatMap(at -> OwnContact.of(at).stream())
         .filter(one -> own.contact(id).filter(one.key()::equals).isPresent())
         .findFirst()
         .ifPresent(contact -> messages.order(

@@ -22,6 +22,7 @@ public final class Taking {
   private static final String REACHED = "reached";
   private static final String OUTSIDE = "outside";
   private static final String CHANGE = "change";
+  private static final String ACTOR = "actor";
 
   private final ObjectNode node;
 
@@ -131,15 +132,25 @@ public final class Taking {
   }
 
   public String actor() {
-    return node.path("actor").path("name").asString("").strip();
+    return node.path(ACTOR).path("name").asString("").strip();
+  }
+
+  /** Whoever acts for the household, as far as they were named; nobody where it acts for itself. */
+  public Optional<Acting> actsFor() {
+    return isForAnother() && !actor().isEmpty()
+        ? Optional.of(acting(node.path(ACTOR), right()))
+        : Optional.empty();
+  }
+
+  /** Whether somebody else acts for the household. */
+  public boolean isForAnother() {
+    return !"self".equals(actsAs());
   }
 
   /** Those who act or may be spoken with for the household, as far as they were named. */
   public List<Acting> acting() {
     var acting = new ArrayList<Acting>();
-    if (!"self".equals(actsAs()) && !actor().isEmpty()) {
-      acting.add(acting(node.path("actor"), right()));
-    }
+    actsFor().ifPresent(acting::add);
     for (var permission : node.path("permissions")) {
       if (!permission.path("name").asString("").isBlank()) {
         acting.add(acting(permission, ActingRight.MAY_SPEAK));
@@ -158,7 +169,9 @@ public final class Taking {
     return new Acting(
         told.path("name").asString("").strip(),
         right,
+        right == ActingRight.ORGANISATION ? text(told, "speaker") : null,
         text(told, "contact"),
+        text(told, "reachedAt"),
         text(told, "shownBy"),
         text(told, "scope"),
         day(told.path("until").asString("")),

@@ -33,6 +33,7 @@ class ActingController {
   record ActingTold(
       String name,
       String right,
+      @Nullable String speaker,
       @Nullable String contact,
       @Nullable String shownBy,
       @Nullable String scope,
@@ -46,7 +47,9 @@ class ActingController {
       return new Acting(
           name.strip(),
           known,
+          known == ActingRight.ORGANISATION ? blank(speaker) : null,
           blank(contact),
+          null,
           blank(shownBy),
           blank(scope),
           until,

@@ -1,6 +1,10 @@
 package civitane.app.letters;
 
+import civitane.core.facts.Acting;
 import civitane.core.facts.Household;
+import civitane.core.facts.SafeWays;
+import java.time.LocalDate;
+import java.util.Collection;
 
 /** How a letter reaches whom it is for, by what the household said is safe. */
 public enum LetterWay {
@@ -10,8 +14,7 @@ public enum LetterWay {
   /** It is handed over: neither post nor a message is safe. */
   HAND;
 
-  static LetterWay without(Household household) {
-    var contact = household.applicant().contact();
-    return contact == null || contact.safeForMessages().isEmpty() ? HAND : DOOR;
+  static LetterWay without(Household household, Collection<Acting> acting, LocalDate on) {
+    return SafeWays.of(household, acting, on).isEmpty() ? HAND : DOOR;
   }
 }

@@ -2,7 +2,6 @@ package civitane.app.letters;
 
 import civitane.core.facts.Acting;
 import civitane.core.facts.Household;
-import civitane.core.facts.LettersTo;
 import civitane.words.Words;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -26,9 +25,8 @@ record Recipient(List<String> lines, LetterWay way) {
    */
   static Recipient of(
       Household household, Collection<Acting> acting, boolean alone, Words words, LocalDate on) {
-    var theirs = acting.stream()
-        .filter(one -> one.letters() == LettersTo.ACTING && one.actsOn(on))
-        .findFirst();
+    var theirs =
+        acting.stream().filter(one -> one.getsLetters() && one.mayBeToldOn(on)).findFirst();
     if (!alone && theirs.isPresent() && theirs.get().contact() != null) {
       return posted(Stream.concat(
           Stream.of(words.say("letter.recipient.careOf", "name", theirs.get().name())),
@@ -36,7 +34,8 @@ record Recipient(List<String> lines, LetterWay way) {
     }
     if (alone || !household.mayBeWrittenTo()) {
       return new Recipient(
-          List.of(words.say("letter.recipient.handOver")), LetterWay.without(household));
+          List.of(words.say("letter.recipient.handOver")),
+          LetterWay.without(household, alone ? List.of() : acting, on));
     }
     var address = household.lettersTo();
     if (address == null) {

@@ -89,7 +89,7 @@ final class AgainstLodging {
             "the two looked at side by side, and joined or kept apart"));
       }
     }
-    if (!"self".equals(taking.actsAs()) && (taking.actor().isEmpty() || !taking.isDeclared())) {
+    if (taking.isForAnother() && (taking.actor().isEmpty() || !taking.isDeclared())) {
       faults.add(new Fault(
           "/taking/actor",
           "somebody else acts for the household, and who or by what right is not said",

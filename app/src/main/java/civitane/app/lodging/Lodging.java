@@ -13,6 +13,7 @@ import civitane.app.drafts.Applications;
 import civitane.app.drafts.Draft;
 import civitane.app.drafts.StoredApplication;
 import civitane.app.drafts.Taking;
+import civitane.app.households.ActingChanged;
 import civitane.app.households.Households;
 import civitane.app.households.KnownPeople;
 import civitane.app.ledger.Ledgers;
@@ -208,6 +209,9 @@ public class Lodging {
         EntryKind.SAID,
         Source.application(id.toString()),
         by.written());
+    if (taking.isForAnother()) {
+      events.publishEvent(new ActingChanged(household));
+    }
     people.remember(household, packet, told.places().ids());
     var receipts = new Receipts(
             packet,

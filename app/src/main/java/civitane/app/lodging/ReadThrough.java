@@ -10,6 +10,7 @@ import civitane.core.facts.Packet;
 import civitane.core.facts.Parts;
 import civitane.core.facts.Person;
 import civitane.core.facts.Request;
+import civitane.core.facts.Signature;
 import civitane.core.facts.Statement;
 import civitane.core.facts.Value;
 import civitane.core.facts.Vocabulary;
@@ -257,15 +258,19 @@ public final class ReadThrough {
   private void statements() {
     for (var signature : packet.signatures()) {
       if (!signature.wording().isEmpty()) {
-        signature.wording().forEach(read -> line(read, name(signature.person())));
+        signature.wording().forEach(read -> line(read, whoStates(signature)));
         continue;
       }
       for (var statement : Statement.values()) {
         if (signature.statements().contains(statement.word())) {
-          line(words.word(statement), name(signature.person()));
+          line(words.word(statement), whoStates(signature));
         }
       }
     }
+  }
+
+  private @Nullable String whoStates(Signature signature) {
+    return signature.signedBy() == null ? name(signature.person()) : signature.signedBy();
   }
 
   private @Nullable String shown(Object value, Field field) {

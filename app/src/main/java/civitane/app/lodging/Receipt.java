@@ -16,6 +16,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The receipt: what was asked for, under which numbers, by when an answer comes, what is still needed, and what was told; in the household's language. */
 public final class Receipt {
@@ -75,6 +76,7 @@ public final class Receipt {
     if (!toSign.isEmpty()) {
       closing.add(say("receipt.signers", "names", words.list(toSign)));
     }
+    packet.signatures().stream().flatMap(this::signedFor).forEach(closing::add);
     packet.signatures().stream()
         .filter(Signature::isSpoken)
         .forEach(signature -> closing.addAll(spoken(signature)));
@@ -87,15 +89,24 @@ public final class Receipt {
         closing);
   }
 
-  /** Who signed by voice gets it on paper, with a way to say that it is not so. */
-  private List<String> spoken(Signature signature) {
-    var said = new ArrayList<String>();
-    var name = packet
+  /** Who signed for somebody else, by the right to act for them. */
+  private Stream<String> signedFor(Signature signature) {
+    return Stream.ofNullable(signature.signedBy())
+        .map(who -> say("receipt.signedFor", "who", who, "name", name(signature)));
+  }
+
+  private String name(Signature signature) {
+    return packet
         .household()
         .person(signature.person())
         .map(Person::fullName)
         .orElse(packet.household().applicant().fullName());
-    said.add(say("receipt.spoken", "name", name, "date", packet.lodgedOn()));
+  }
+
+  /** Who signed by voice gets it on paper, with a way to say that it is not so. */
+  private List<String> spoken(Signature signature) {
+    var said = new ArrayList<String>();
+    said.add(say("receipt.spoken", "name", name(signature), "date", packet.lodgedOn()));
     if (signature.heardBy() != null) {
       said.add(say("receipt.heardBy", "heardBy", signature.heardBy()));
     }

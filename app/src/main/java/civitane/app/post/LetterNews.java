@@ -3,6 +3,7 @@ package civitane.app.post;
 import civitane.app.catalogue.DeskWords;
 import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
+import civitane.app.claims.Reaching;
 import civitane.app.drafts.Applications;
 import civitane.app.letters.LetterWay;
 import civitane.app.letters.LettersOut;
@@ -42,6 +43,7 @@ public class LetterNews {
   private final LettersOut letters;
   private final Claims claims;
   private final ClaimLists claimLists;
+  private final Reaching reaching;
   private final Messages messages;
   private final Remembering remembering;
   private final Clock clock;
@@ -52,6 +54,7 @@ public class LetterNews {
       LettersOut letters,
       Claims claims,
       ClaimLists claimLists,
+      Reaching reaching,
       Messages messages,
       Remembering remembering,
       Clock clock,
@@ -59,6 +62,7 @@ public class LetterNews {
     this.letters = letters;
     this.claims = claims;
     this.claimLists = claimLists;
+    this.reaching = reaching;
     this.messages = messages;
     this.remembering = remembering;
     this.clock = clock;
@@ -79,17 +83,17 @@ public class LetterNews {
         || !letters.tell(List.of(number, Applications.receiptOf(number)))) {
       return;
     }
-    var packet = claims.facts(number).packet();
-    var contact = packet.household().applicant().contact();
-    if (contact == null || contact.safeForMessages().isEmpty()) {
+    var ways = reaching.of(number);
+    if (ways.isEmpty()) {
       missed(letter, Why.LETTER_UNREAD.with(Argument.day(letter.writtenOn())));
       return;
     }
     messages.orderOf(
         id,
         household,
-        contact.safeForMessages().get(0),
-        Words.in(Language.of(packet.language())).say("door.news", "number", number, "at", at));
+        ways.get(0),
+        Words.in(Language.of(claims.facts(number).packet().language()))
+            .say("door.news", "number", number, "at", at));
   }
 
   /** The message reached nobody: where they can be reached is in doubt. */

@@ -13,6 +13,7 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.ExitCodeGenerator;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -25,6 +26,7 @@ class KeyCommand implements ApplicationRunner, ExitCodeGenerator {
   private final OfficeKey key;
   private final AuditLog audit;
   private final AuditSeal seal;
+  private final JdbcClient database;
   private final TransactionTemplate inTransaction;
   private final Clock clock;
   private final String what;
@@ -34,12 +36,14 @@ class KeyCommand implements ApplicationRunner, ExitCodeGenerator {
       OfficeKey key,
       AuditLog audit,
       AuditSeal seal,
+      JdbcClient database,
       TransactionTemplate inTransaction,
       Clock clock,
       @Value("${civitane.key}") String what) {
     this.key = key;
     this.audit = audit;
     this.seal = seal;
+    this.database = database;
     this.inTransaction = inTransaction;
     this.clock = clock;
     this.what = what;
@@ -68,12 +72,25 @@ class KeyCommand implements ApplicationRunner, ExitCodeGenerator {
     }
   }
 
+  /** Whoever serves links by the key it started with: what it linked after a change would look tampered with. */
   private void changeThatOfTheLog() throws IOException {
+    if (isServed()) {
+      throw Problem.wrong(
+          "Something serves with this database. Stop all that does, then change the key of the log.");
+    }
     int sealed;
     do {
       sealed = seal.seal();
     } while (sealed > 0);
     seal.changeKey();
+  }
+
+  private boolean isServed() {
+    return database.sql("""
+            select exists (
+              select 1 from pg_stat_activity
+              where datname = current_database() and application_name = 'civitane serve')
+            """).query(Boolean.class).single();
   }
 
   private void changed(String which) {

@@ -2,11 +2,6 @@ package civitane.app.signing;
 
 import civitane.app.problems.Problem;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.security.GeneralSecurityException;
 import java.security.KeyFactory;
 import java.security.KeyPair;
@@ -32,7 +27,6 @@ import org.springframework.stereotype.Component;
 public class OfficeKey {
   private static final String ALGORITHM = "Ed25519";
 
-  private static final String OWNERS_ALONE = "rw-------";
   private static final int OF_THE_KEY = 2;
 
   private final String file;
@@ -56,11 +50,11 @@ public class OfficeKey {
       earlier = List.of();
       return;
     }
-    var path = Path.of(file);
-    if (!Files.exists(path)) {
-      write(path, fresh());
+    var kept = new KeyFile(file);
+    if (!kept.isThere()) {
+      kept.make(fresh());
     }
-    var lines = Files.readAllLines(path, StandardCharsets.US_ASCII);
+    var lines = kept.lines();
     keys = read(lines);
     earlier = lines.stream().skip(OF_THE_KEY).map(OfficeKey::earlier).toList();
   }
@@ -79,13 +73,6 @@ public class OfficeKey {
         base64.encodeToString(pair.getPublic().getEncoded()));
   }
 
-  private static void write(Path file, List<String> lines) throws IOException {
-    // For nobody but who runs the office, from the moment that it is there.
-    Files.createFile(
-        file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString(OWNERS_ALONE)));
-    Files.write(file, lines, StandardCharsets.US_ASCII);
-  }
-
   /**
    * Puts another key into the file; whoever serves signs with it once started again. The private half of the one before is
    * gone, its public half stays told.
@@ -97,11 +84,7 @@ public class OfficeKey {
     var lines = new ArrayList<>(fresh());
     lines.add(today + " " + before);
     earlier.forEach(one -> lines.add(one.until() + " " + one.told()));
-    var path = Path.of(file).toAbsolutePath();
-    var beside = path.resolveSibling(path.getFileName() + ".new");
-    Files.deleteIfExists(beside);
-    write(beside, lines);
-    Files.move(beside, path, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+    new KeyFile(file).replace(lines);
   }
 
   /** Those that signed before this one, the latest first. */

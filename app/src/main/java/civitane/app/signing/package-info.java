@@ -1,4 +1,4 @@
-/** The key by which this office signs what leaves it. */
+/** The files of keys of this office, and the key by which it signs what leaves it. */
 @org.springframework.modulith.ApplicationModule(allowedDependencies = {"problems"})
 @org.jspecify.annotations.NullMarked
 package civitane.app.signing;

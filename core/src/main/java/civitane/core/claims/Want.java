@@ -58,6 +58,9 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
   /** That somebody does not act for the household any more; with the subject it is about. */
   public static final String ACTING = "acting:";
 
+  /** That somebody applied for the household, and nobody has seen by what right; with the subject it is about. */
+  public static final String ACTS = "acts:";
+
   /** That a letter to the household came back undelivered; with what is held back since. */
   public static final String POST = "post:";
 
@@ -91,6 +94,7 @@ public record Want(ItemKind kind, String subject, List<Reason> reasons, Turn own
         && (subject.equals(HURRY)
             || subject.startsWith(REACHED)
             || subject.startsWith(ACTING)
+            || subject.startsWith(ACTS)
             || subject.startsWith(POST)
             || subject.startsWith(WROTE)
             || subject.startsWith(NOT_THEIRS)

@@ -97,6 +97,10 @@ public enum Why implements ReasonCode {
   SOMETHING_HAPPENED_BEFORE(date("on")),
   NOTHING_TO_ANSWER,
   ACTING_ENDED(text("who"), date("on")),
+  /** Somebody applied for the household from elsewhere. */
+  ACTS_UNSEEN(text("who"), word("right"), text("shownBy")),
+  ACTS_SEEN(text("who"), text("because")),
+  ACTS_NOT(text("who"), text("because")),
   KNOWN_ALREADY,
   ACTING_SETTLED(text("because")),
   /** A letter came back: where the household lives is in doubt, and no more post goes there. */

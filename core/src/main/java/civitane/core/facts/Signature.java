@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A signature: who, with which name, when and how, and the statements ticked.
  *
+ * @param signedBy who signed for them, by the right to act for them; null where they signed themselves
  * @param witness who saw a mark being made
  * @param heardBy who heard it, where it was spoken
  * @param interpreter who interpreted, where somebody did
@@ -19,6 +20,7 @@ public record Signature(
     @Nullable String name,
     @Nullable LocalDate on,
     @Nullable SigningMethod method,
+    @Nullable String signedBy,
     @Nullable String witness,
     @Nullable String heardBy,
     @Nullable String interpreter,
@@ -41,6 +43,7 @@ public record Signature(
         name,
         on,
         SigningMethod.SCREEN,
+        null,
         null,
         null,
         null,

@@ -4,6 +4,8 @@ package civitane.core.facts;
 public enum Statement implements Word {
   TRUE,
   CHANGES,
+  /** Whoever signs for somebody else: they may, and know what they say. */
+  ACTS_FOR,
   SHARE,
   REPAY,
   /** Rent relief: what is owed is owed by them, and nobody else pays it. */
