@@ -8,6 +8,7 @@ import { namesOf } from "../parts/called";
 import { shortDay } from "../parts/format";
 import { TurnMark } from "../parts/TurnMark";
 import { AnswerValue, questionAt, readAnswer } from "./AnswerValue";
+import { AskToSign } from "./AskToSign";
 import { Judged, SETTLED } from "./Judged";
 import { LookedAt } from "./LookedAt";
 import { MoreTime } from "./MoreTime";
@@ -41,6 +42,11 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
 
   const about = item.subject.split(":")[0];
   const judged = (["hurry", "reached", "acts", ...SETTLED] as const).find((one) => one === about);
+
+  const signer =
+    item.kind === "signature"
+      ? peopleOf(claim).find((one) => `signature:${one.id}` === item.subject && one.role !== "applicant")
+      : undefined;
 
   const save = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
@@ -91,6 +97,7 @@ export function WantedItem({ item, claim, today, onChanged }: Props) {
           <ToldOtherwise {...{ claim, item, question, people, today, onChanged }} />
         </>
       )}
+      {signer && <AskToSign {...{ claim, item, onChanged }} who={names.get(signer.id) ?? ""} />}
       {["household", "third"].includes(item.owner) && <MoreTime {...{ claim, item, today, onChanged }} />}
       {about === "died" && (
         <Link to="/households/$id" params={{ id: claim.household }} className="plain-link">

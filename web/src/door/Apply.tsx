@@ -5,7 +5,7 @@ import { AlsoAsk } from "./AlsoAsk";
 import { ApplyPage } from "./ApplyPage";
 import { Aside } from "./Aside";
 import { EarlyPapers } from "./EarlyPapers";
-import { ForOthers } from "./ForOthers";
+import { ForOthers, isForAnother } from "./ForOthers";
 import { GoBack } from "./GoBack";
 import { OnPaper } from "./OnPaper";
 import { lastWhere, peopleOf } from "./rows";
@@ -18,7 +18,8 @@ const ANOTHER = 403;
 
 interface Props {
   language: string;
-  onLodged: () => Promise<boolean>;
+  /** It is in; whether it was asked for somebody else. */
+  onLodged: (forAnother: boolean) => Promise<boolean>;
   onAside: () => void;
   /** The visit is over: what was typed is not sent any more. */
   onOver: () => void;
@@ -81,7 +82,7 @@ interface PagesProps {
   language: string;
   onOvertaken: () => void;
   onKept: () => Promise<void>;
-  onLodged: () => Promise<boolean>;
+  onLodged: (forAnother: boolean) => Promise<boolean>;
   onAside: () => void;
   onOver: () => void;
   onBack: () => Promise<unknown>;
@@ -212,7 +213,7 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
               setFound(against);
               setPage(to);
             }}
-            onLodged={onLodged}
+            onLodged={() => onLodged(isForAnother(values))}
             isUnsent={unsent.size > 0}
           >
             <EarlyPapers onHolding={hold} />

@@ -121,7 +121,9 @@ export function Door() {
           {told && (
             <p role="status" className="door-band mt-4 font-bold">
               {say(told)}
-              {told === "sign.done" && <span className="block mt-2 font-normal">{say("sign.next")}</span>}
+              {told.startsWith("sign.done") && (
+                <span className="block mt-2 font-normal">{say("sign.next")}</span>
+              )}
             </p>
           )}
           {isSigning ? (
@@ -134,9 +136,9 @@ export function Door() {
                 language={language}
                 onOver={end}
                 onSigns={lookWhetherTheySign}
-                onLodged={async () => {
+                onLodged={async (forAnother) => {
                   const isLodged = await comeIn();
-                  if (isLodged) setTold("sign.done");
+                  if (isLodged) setTold(forAnother ? "sign.doneForAnother" : "sign.done");
                   window.scrollTo(0, 0);
                   return isLodged;
                 }}

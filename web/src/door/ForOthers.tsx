@@ -17,14 +17,19 @@ interface Props {
   onAnother: () => Promise<void>;
 }
 
+/** Whether it is asked for somebody else than who types. */
+export function isForAnother(values: Record<string, string>) {
+  return !["", "self"].includes(values[ACTS_AS] ?? "");
+}
+
 /** Who it is asked for; whoever asks for somebody else says who they are and by what right. */
 export function ForOthers({ asks, values, wrong, onType, onAnother }: Props) {
   const say = useSay();
   const actsAs = values[ACTS_AS] ?? "";
-  const isForAnother = actsAs !== "" && actsAs !== "self";
+  const isOfAnother = isForAnother(values);
   const isAsked = (ask: Ask) =>
     ask.name === ACTS_AS ||
-    (isForAnother &&
+    (isOfAnother &&
       (ask.name !== SPEAKER || actsAs === "organisation") &&
       (ask.name !== CONTACT || values[LETTERS] !== ""));
   const field = (ask: Ask) => (
@@ -45,9 +50,9 @@ export function ForOthers({ asks, values, wrong, onType, onAnother }: Props) {
     />
   );
   return (
-    <div className={isForAnother ? "door-entry" : ""}>
+    <div className={isOfAnother ? "door-entry" : ""}>
       {asks.filter(isAsked).map(field)}
-      {isForAnother && <p className="mb-2">{say("others.intro")}</p>}
+      {isOfAnother && <p className="mb-2">{say("others.intro")}</p>}
     </div>
   );
 }

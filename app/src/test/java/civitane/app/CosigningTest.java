@@ -22,7 +22,8 @@ public class CosigningTest extends AtTheDoor {
           "Ragnhild Sternmoor",
           "Perpetua Lockyer",
           "Ottoline Vasey",
-          "Isaura Brennholt")
+          "Isaura Brennholt",
+          "Cordula Wennerby")
       .listIterator();
 
   /** What a household lodged, and how its two grown-ups are reached. */
@@ -149,6 +150,36 @@ public class CosigningTest extends AtTheDoor {
     assertEquals(status(enter(claim.hers(), code, claim.born())), 422, "a code is tried once");
     assertEquals(status(enter(claim.hers(), "000000", claim.born())), 422);
     visit(enter(claim.hers(), codeTo(claim.hers()), claim.born()));
+  }
+
+  /** The one that the household named did not reach her; the office asks at another. */
+  @Test
+  public void theOfficeAsksHerAnew() throws Exception {
+    var claim = lodged();
+    var visit = through(claim);
+    var item = signature(visit).get("item").intValue();
+    var elsewhere = "0555 049 200";
+    assertEquals(asked(visit, claim, item, elsewhere), "asked");
+    assertEquals(status(atDesk(claim, item, 0, claim.hers())), 412, "nobody has it");
+    taken(claim.number());
+    var version = claim(claim.number()).get("version").intValue();
+    assertEquals(status(atDesk(claim, item, version, claim.phone())), 422, "not the applicant's");
+    assertEquals(status(atDesk(claim, item, version, "by pigeon")), 422);
+    assertEquals(status(atDesk(claim, item + 90, version, claim.hers())), 422, "not wanted");
+    assertEquals(status(atDesk(claim, item, version, claim.hers())), 200);
+    assertEquals(status(atDesk(claim, item, version, claim.hers())), 412, "once");
+    assertEquals(status(enter(elsewhere, codeTo(elsewhere), claim.born())), 422, "not there");
+    var signer = visit(enter(claim.hers(), codeTo(claim.hers()), claim.born()));
+    assertEquals(cosigned(signer, claim.name()).get("otherName").stringValue(), "");
+    assertEquals(claim(claim.number()).at("/packet/signatures").size(), 2);
+  }
+
+  private MvcResult atDesk(Lodged claim, int item, int version, String contact) throws Exception {
+    return asIkenna(post(
+        "/api/claims/{number}/items/{item}/signer",
+        "{\"version\": %d, \"contact\": \"%s\"}".formatted(version, contact),
+        claim.number(),
+        item));
   }
 
   @Test

@@ -3,6 +3,7 @@ package civitane.app;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.HttpHeaders;
@@ -33,6 +34,19 @@ public class PagesTest extends OnDatabase {
         "</api/session>; rel=preload; as=fetch; crossorigin");
     assertNull(links(http.perform(get("/sign-in")).andReturn()));
     assertFalse(links(asIkenna(get("/claims/{number}", "AS-26-000001"))).contains("/api/desk"));
+  }
+
+  @Test
+  public void namesTheWordsOfTheDoorInTheLanguageThatIsRead() throws Exception {
+    var link = "</api/door/start?language=%s>; rel=preload; as=fetch; crossorigin";
+    for (var read : List.of("en", "fr", "pt", "ar")) {
+      var asked = get("/door").param("language", read).header(HttpHeaders.ACCEPT_LANGUAGE, "fr");
+      assertEquals(links(http.perform(asked).andReturn()), link.formatted(read));
+      var browser = get("/door").header(HttpHeaders.ACCEPT_LANGUAGE, read + "-XX, en;q=0.5");
+      assertEquals(links(http.perform(browser).andReturn()), link.formatted(read));
+    }
+    var unknown = get("/door").param("language", "\">; rel=preload").locale(Locale.GERMAN);
+    assertEquals(links(http.perform(unknown).andReturn()), link.formatted("en"));
   }
 
   @Test

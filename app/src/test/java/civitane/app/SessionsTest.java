@@ -5,6 +5,7 @@ import civitane.app.staff.Staff;
 import jakarta.servlet.http.Cookie;
 import java.time.Duration;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -60,6 +61,16 @@ public class SessionsTest extends OnDatabase {
         .getResponse();
     assertEquals(out.getStatus(), 204);
     assertEquals(with(session, "/api/desk").getStatus(), 401);
+  }
+
+  /** A page asks for several things as soon as somebody has signed in. */
+  @Test
+  public void theFirstQuestionsOfASessionMayComeSideBySide() throws Exception {
+    for (var time = 0; time < 3; time++) {
+      var session = signIn("maud", "maud-maud").getCookie(SESSION);
+      assertEquals(
+          Set.copyOf(atOnce(8, i -> () -> with(session, "/api/desk").getStatus())), Set.of(200));
+    }
   }
 
   @DataProvider

@@ -77,7 +77,7 @@ public class ForOthersStory extends OnAPhone {
     assertThat(phone.getByText("You signed Corentin Ashgrove; the application says Imke Vosberg"))
         .isVisible();
     sign(phone, "Imke Vosberg");
-    assertThat(phone.getByText("It has reached us today."))
+    assertThat(phone.getByText("Somebody at the office looks first at the right"))
         .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(SLOWLY));
     var number = phone.locator("article .case").first().innerText().strip();
 

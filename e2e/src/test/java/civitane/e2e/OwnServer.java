@@ -18,7 +18,7 @@ import java.util.concurrent.TimeUnit;
 final class OwnServer {
   private static final String DATABASE = "civitane_killed";
   private static final int OK = 200;
-  private static final Duration PATIENCE = Duration.ofMinutes(3);
+  private static final Duration PATIENCE = Duration.ofMinutes(5);
 
   private final Process process;
   private final int port;
@@ -39,6 +39,7 @@ final class OwnServer {
     Files.writeString(arguments, "-cp \"" + classes + "\"");
     var command = new ArrayList<>(List.of(
         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+        "-XX:TieredStopAtLevel=1",
         "@" + arguments,
         "civitane.app.CivitaneApplication",
         "--server.port=" + port,

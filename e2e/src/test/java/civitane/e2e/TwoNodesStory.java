@@ -16,7 +16,7 @@ import static org.testng.Assert.assertTrue;
 public class TwoNodesStory extends Story {
   private static final int ROWS = 60;
   private static final int UNDER_WAY = 4;
-  private static final double PATIENCE = 90_000;
+  private static final double PATIENCE = 300_000;
   private static final List<String> SYLLABLES = List.of(
       "ba", "do", "ke", "li", "mu", "na", "ro", "si", "ta", "ve", "gra", "plo", "sne", "fru");
 

@@ -10,7 +10,9 @@ import civitane.app.lodging.SignerToAsk;
 import civitane.app.messages.Messages;
 import civitane.app.messages.OwnContact;
 import civitane.app.problems.Problem;
+import civitane.app.staff.Staff;
 import civitane.core.claims.Actor;
+import civitane.core.claims.Item;
 import civitane.core.claims.Want;
 import civitane.core.claims.Why;
 import civitane.core.facts.Packet;
@@ -98,7 +100,30 @@ class Cosigning {
   @Transactional
   public Asking ask(Visitor by, String number, int item, String typed) {
     claims.waitFor(number);
-    var wanted = letterbox.wanted(by, number, item);
+    return ask(letterbox.actor(number), number, letterbox.wanted(by, number, item), typed);
+  }
+
+  /** Asks for the office: whoever was not asked yet, or was not reached where they were. */
+  @Transactional
+  public void askFor(Staff.Colleague by, String number, int version, int item, String typed) {
+    claims.waitFor(by, number, version);
+    var wanted = claims
+        .claim(number)
+        .item(item)
+        .filter(Item::isLive)
+        .orElseThrow(() -> Problem.wrong("That is not wanted any more."));
+    switch (ask(by.actor(), number, wanted, typed)) {
+      case NOT_A_CONTACT ->
+        throw Problem.wrong(
+            "This is no phone number and no mail address. 0555 017 000 or name@post.example would be.");
+      case YOUR_OWN ->
+        throw Problem.wrong(
+            "Whoever applied is reached there. Who signs is asked at a contact of their own.");
+      case ASKED -> audit.record(by.login(), "somebody asked to sign", number, "");
+    }
+  }
+
+  private Asking ask(Actor by, String number, Item wanted, String typed) {
     var facts = claims.facts(number);
     var person = AskedSigners.whoSigns(wanted, facts)
         .orElseThrow(() -> Problem.wrong("Nobody is wanted to sign by that."));
@@ -110,12 +135,7 @@ class Cosigning {
         || isOfWhoActs(contact, claims.householdOf(number))) {
       return Asking.YOUR_OWN;
     }
-    ask(
-        letterbox.actor(number),
-        number,
-        AskedSigners.subject(facts, person),
-        person.fullName(),
-        contact);
+    ask(by, number, AskedSigners.subject(facts, person), person.fullName(), contact);
     return Asking.ASKED;
   }
 

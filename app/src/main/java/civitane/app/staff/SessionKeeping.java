@@ -4,6 +4,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+import org.springframework.session.jdbc.PostgreSqlJdbcIndexedSessionRepositoryCustomizer;
 
 /** That somebody is there is written once a minute, not with every question: a write waits for the disk. */
 @Configuration
@@ -22,5 +23,11 @@ class SessionKeeping {
   @Bean
   SessionRepositoryCustomizer<JdbcIndexedSessionRepository> sessionsWrittenOnceAMinute() {
     return sessions -> sessions.setUpdateSessionQuery(ONCE_A_MINUTE);
+  }
+
+  /** The first questions of a session come side by side, and each would keep when it began. */
+  @Bean
+  SessionRepositoryCustomizer<JdbcIndexedSessionRepository> sessionsKeptSideBySide() {
+    return new PostgreSqlJdbcIndexedSessionRepositoryCustomizer();
   }
 }
