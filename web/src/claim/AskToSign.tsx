@@ -10,6 +10,8 @@ interface Props {
   onChanged: () => void;
 }
 
+const toTyping = (field: HTMLInputElement | null) => field?.focus();
+
 /** Somebody who did not apply is asked to sign at the door, at a contact of their own. */
 export function AskToSign({ claim, item, who, onChanged }: Props) {
   const { t } = useTranslation();
@@ -40,7 +42,13 @@ export function AskToSign({ claim, item, who, onChanged }: Props) {
     <form onSubmit={ask} className="flex flex-wrap gap-3 items-end mt-1 mb-2">
       <label className="flex flex-col small">
         {t("claim.signerContact", { who })}
-        <input name="contact" className="input input-sm w-72 max-w-full" autoComplete="off" required />
+        <input
+          ref={toTyping}
+          name="contact"
+          className="input input-sm w-72 max-w-full"
+          autoComplete="off"
+          required
+        />
       </label>
       <button type="submit" className="btn btn-sm btn-primary">
         {t("claim.sendToSign")}

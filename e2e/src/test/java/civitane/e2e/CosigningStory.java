@@ -9,7 +9,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-/** Two grown-ups on two phones: one asks, the other reads and signs by herself, first with a name that is not hers any more. */
+/**
+ * Two grown-ups on two phones: one asks at an address that is old, the office asks at the one she has, and she reads and
+ * signs by herself, first with a name that is not hers any more.
+ */
 public class CosigningStory extends OnAPhone {
   private static final String HERS = "tove@brackwater.example";
 
@@ -25,12 +28,13 @@ public class CosigningStory extends OnAPhone {
     contact.fill(his);
     page.keyboard().press("Enter");
     assertThat(page.getByText("That is your own.")).isVisible();
-    contact.fill(HERS);
+    contact.fill("tove-before@brackwater.example");
     page.keyboard().press("Enter");
     assertThat(page.getByText("They are asked.")).isVisible();
     assertThat(page.getByText("Asked to sign on")).isVisible();
     accessible(page, "another is asked to sign");
 
+    askedByTheOffice(number, his);
     var hers = phone("/door?language=pt");
     hers.getByText("Pediram-me que assine").click();
     var way = hers.locator("details")
@@ -64,5 +68,25 @@ public class CosigningStory extends OnAPhone {
     page.reload();
     assertThat(page.getByText(number).first()).isVisible();
     assertThat(contact).hasCount(0);
+  }
+
+  private void askedByTheOffice(String number, String his) {
+    var desk = window();
+    signIn(desk, "ikenna");
+    go(desk, "/claims/" + number);
+    button(desk, "Pick it up").press("Enter");
+    assertThat(desk.getByText("Ikenna Okonjo has it")).isVisible();
+    desk.keyboard().press("Alt+w");
+    button(desk, "Ask Tove to sign").press("Enter");
+    var contact = desk.getByLabel("Tove’s own phone number or mail address");
+    assertThat(contact).isFocused();
+    type(desk, his);
+    refused(desk, "Whoever applied is reached there");
+    accessible(desk, "asking somebody to sign");
+    contact.fill(HERS);
+    desk.keyboard().press("Enter");
+    assertThat(contact).hasCount(0);
+    desk.keyboard().press("Alt+r");
+    assertThat(desk.getByText("Tove Fjordan was asked to sign").first()).isVisible();
   }
 }
