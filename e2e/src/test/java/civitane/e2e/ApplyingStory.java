@@ -150,7 +150,7 @@ public class ApplyingStory extends OnAPhone {
     assertThat(page.getByText("It has reached us today."))
         .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(SLOWLY));
     assertThat(page.locator("article")).hasCount(2);
-    var number = page.locator("article .case").first().innerText().strip();
+    var number = numberShown(page);
     page.getByText("Letters", new Page.GetByTextOptions().setExact(false))
         .first()
         .click();

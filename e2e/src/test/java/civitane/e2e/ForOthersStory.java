@@ -79,7 +79,7 @@ public class ForOthersStory extends OnAPhone {
     sign(phone, "Imke Vosberg");
     assertThat(phone.getByText("Somebody at the office looks first at the right"))
         .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(SLOWLY));
-    var number = phone.locator("article .case").first().innerText().strip();
+    var number = numberShown(phone);
 
     signIn(page, "ikenna");
     go(page, "/claims/" + number);

@@ -19,6 +19,8 @@ abstract class OnAPhone extends Story {
   /** A code: the digits of a claim’s number, of which news are told as well, are none. */
   private static final Pattern SIX_DIGITS = Pattern.compile("(?<![-\\d])\\d{6}(?![-\\d])");
 
+  private static final Pattern NUMBER = Pattern.compile("^[A-Z]{2}-\\d");
+
   protected Page phone(String path) {
     var phone = window();
     phone.setViewportSize(WIDE, HIGH);
@@ -49,6 +51,16 @@ abstract class OnAPhone extends Story {
     where.keyboard().press("Enter");
     where.getByLabel("Code, six digits").fill(codeTo(contact, before));
     where.keyboard().press("Enter");
+  }
+
+  /** The number of the claim that stands there, once it does. */
+  protected static String numberShown(Page where) {
+    return where
+        .locator("article .case")
+        .filter(new Locator.FilterOptions().setHasText(NUMBER))
+        .first()
+        .innerText()
+        .strip();
   }
 
   protected static Locator button(Page where, String name) {
