@@ -53,7 +53,7 @@ public abstract class Story {
   private static final Pattern EXPECTED = Pattern.compile(
       "responded with a status of 4|ERR_INTERNET_DISCONNECTED|ERR_CONNECTION_REFUSED|ERR_EMPTY_RESPONSE|ERR_CONNECTION_RESET|ERR_SOCKET_NOT_CONNECTED|ERR_INCOMPLETE_CHUNKED_ENCODING");
 
-  private static final double PATIENCE = 30_000;
+  private static final double PATIENCE = 60_000;
 
   /** A server that has just begun has much to do beside handing out its first page. */
   private static final double PATIENCE_WITH_A_PAGE = 120_000;
