@@ -13,8 +13,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /**
- * Hands the one page of the desk to every address that the desk draws itself, and the page of the door. It holds no data, but names what the page
- * will ask for first, so that the browser fetches that while it still reads the code.
+ * Hands the one page of the desk to every address that the desk draws itself, and the page of the door. Neither holds
+ * data, but each names what it will ask for first, so that the browser fetches that while it still reads the code.
  */
 @Controller
 class PageController {
