@@ -1,9 +1,11 @@
-import { type FormEvent, useId, useState } from "react";
+import { type FormEvent, useId, useRef, useState } from "react";
 import type { Schemas } from "../api/client";
 import { Against } from "./Against";
 import { put } from "./asking";
+import { HereAgain } from "./HereAgain";
 import { LongText } from "./LongText";
 import { NameField } from "./NameField";
+import { useLaidBy } from "./useLaidBy";
 import { useTries } from "./useTries";
 import { useSay, useTongue } from "./words";
 
@@ -24,6 +26,18 @@ export function AppealForm({ claim, appeal, onSent }: Props) {
   const [name, setName] = useState("");
   const [otherName, setOtherName] = useState("");
   const { against, busy, trying } = useTries();
+  const form = useRef<HTMLDetailsElement>(null);
+  const isAgain = useLaidBy(
+    `claims/${claim}/appeal`,
+    (left) => {
+      const before = JSON.parse(left.text);
+      setGrounds(before.grounds);
+      setWhyLate(before.whyLate);
+      setKeepPaying(before.keepPaying);
+      if (form.current) form.current.open = true;
+    },
+    grounds || whyLate ? JSON.stringify({ grounds, whyLate, keepPaying }) : "",
+  );
   const send = (event: FormEvent) => {
     event.preventDefault();
     setOtherName("");
@@ -38,10 +52,11 @@ export function AppealForm({ claim, appeal, onSent }: Props) {
     });
   };
   return (
-    <details className="door-more">
+    <details ref={form} className="door-more">
       <summary>{say("appeal.title")}</summary>
       <p className="pb-3">{appeal.until}</p>
       <form onSubmit={send} className="pb-4">
+        <HereAgain isAgain={isAgain} />
         {appeal.late && <LongText label={say("appeal.why")} text={whyLate} onText={setWhyLate} />}
         <LongText label={say("appeal.grounds")} text={grounds} onText={setGrounds} />
         {appeal.keeps && (

@@ -7,6 +7,7 @@ import { Aside } from "./Aside";
 import { EarlyPapers } from "./EarlyPapers";
 import { ForOthers, isForAnother } from "./ForOthers";
 import { GoBack } from "./GoBack";
+import { HereAgain } from "./HereAgain";
 import { OnPaper } from "./OnPaper";
 import { lastWhere, peopleOf } from "./rows";
 import { SignPage } from "./SignPage";
@@ -95,7 +96,13 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [found, setFound] = useState<Schemas["DoorWrong"][]>([]);
   const [unsent, setUnsent] = useState<ReadonlySet<string>>(new Set());
-  const keeping = useKeeping(form.version, language, onOvertaken, onOver);
+  const [isAgain, setAgain] = useState(false);
+  const keeping = useKeeping(form.version, language, onOvertaken, onOver, (left) => {
+    setTyped((before) => ({ ...left, ...before }));
+    const at = form.pages.findIndex((one) => one.asks.some((ask) => ask.name in left));
+    if (at >= 0) setPage(at);
+    setAgain(true);
+  });
   const head = useRef<HTMLHeadingElement>(null);
   const turned = useRef(false);
 
@@ -168,6 +175,7 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
               : ""}
         </span>
       </p>
+      <HereAgain isAgain={isAgain} />
       {keeping.state === "offline" && (
         <p role="alert" className="door-band my-4 font-bold">
           {say("apply.notSaved")}

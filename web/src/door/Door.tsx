@@ -4,6 +4,7 @@ import { api, done, Refusal } from "../api/client";
 import { leave } from "./asking";
 import { Begin } from "./Begin";
 import { Entry } from "./Entry";
+import { forgetAll } from "./laidBy";
 import { Offers } from "./Offers";
 import { PartEntry } from "./PartEntry";
 import { SignEntry } from "./SignEntry";
@@ -53,6 +54,8 @@ export function Door() {
   // Who applies goes on doing so while it is asked again who they are, as after a lost connection.
   const [applies, setApplies] = useState(false);
   useEffect(() => {
+    // What somebody before left here can't be read any more.
+    if (refused === NOBODY) forgetAll();
     if (refused === APPLIES) setApplies(true);
     else if (refused === NOBODY || standing.isSuccess) setApplies(false);
   }, [refused, standing.isSuccess]);
@@ -64,6 +67,7 @@ export function Door() {
     document.documentElement.dir = start.data?.rightToLeft ? "rtl" : "ltr";
   }, [start.data]);
   const end = useCallback(() => {
+    forgetAll();
     queries.removeQueries({ queryKey: ["door", "standing"] });
     queries.removeQueries({ queryKey: ["door", "application"] });
     queries.removeQueries({ queryKey: ["door", "signing"] });

@@ -58,6 +58,7 @@ export function EarlyPapers({ onHolding }: Props) {
             )}
             <PaperSent
               about={`early-${i}`}
+              place={`early/${paper.wanted}`}
               came={paper.pages !== ""}
               isMain={false}
               sendFirst={(file, remark) => sendEarly(paper.wanted, file, remark)}

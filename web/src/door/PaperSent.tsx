@@ -1,6 +1,8 @@
-import { type ChangeEvent, type FormEvent, useEffect, useId, useRef, useState } from "react";
+import { type ChangeEvent, type FormEvent, useEffect, useId, useMemo, useRef, useState } from "react";
 import { Refusal } from "../api/client";
+import { HereAgain } from "./HereAgain";
 import { readability } from "./readability";
+import { useLaidBy } from "./useLaidBy";
 import { useSay } from "./words";
 
 const MOST_BYTES = 15 * 1024 * 1024;
@@ -10,6 +12,8 @@ const TOO_MUCH = 429;
 interface Props {
   /** The element that says what it is for. */
   about: string;
+  /** What keeps the photos that are not sent yet apart from those for something else. */
+  place: string;
   /** Whether something came for it already. */
   came: boolean;
   /** Whether it is what the page is for. */
@@ -38,7 +42,16 @@ interface Page {
  * Photos or files for what is wanted, a page each or several: looked at before they are sent, so that nobody sends what
  * can't be read. Once some came, more are put behind them.
  */
-export function PaperSent({ about, came, isMain, sendFirst, sendFurther, onChanged, onHolding }: Props) {
+export function PaperSent({
+  about,
+  place,
+  came,
+  isMain,
+  sendFirst,
+  sendFurther,
+  onChanged,
+  onHolding,
+}: Props) {
   const say = useSay();
   const id = useId();
   const picker = useRef<HTMLInputElement>(null);
@@ -53,15 +66,29 @@ export function PaperSent({ about, came, isMain, sendFirst, sendFurther, onChang
     return () => onHolding?.(about, false);
   }, [onHolding, about, isHolding]);
 
+  const files = useMemo(() => pages.map((page) => page.file), [pages]);
+  const isAgain = useLaidBy(
+    place,
+    (left) => {
+      setRemark((before) => before || left.text);
+      return take(left.files);
+    },
+    remark,
+    files,
+  );
+
+  const take = async (chosen: File[]) => {
+    for (const file of chosen) {
+      const found = await readability(file);
+      setPages((before) => [...before, { file, doubt: found ? say(`wanted.${found}`) : "" }]);
+    }
+  };
   const choose = async (event: ChangeEvent<HTMLInputElement>) => {
     const chosen = [...(event.target.files ?? [])];
     // The same file can be chosen again.
     event.target.value = "";
     setAgainst(chosen.some((file) => file.size > MOST_BYTES) ? say("wanted.how") : "");
-    for (const file of chosen.filter((one) => one.size <= MOST_BYTES)) {
-      const found = await readability(file);
-      setPages((before) => [...before, { file, doubt: found ? say(`wanted.${found}`) : "" }]);
-    }
+    await take(chosen.filter((one) => one.size <= MOST_BYTES));
   };
   const send = async (event: FormEvent) => {
     event.preventDefault();
@@ -74,6 +101,7 @@ export function PaperSent({ about, came, isMain, sendFirst, sendFurther, onChang
         first = false;
         setPages((before) => before.slice(1));
       }
+      setRemark("");
       onChanged();
     } catch (problem) {
       setAgainst(say(refused(problem)));
@@ -99,6 +127,7 @@ export function PaperSent({ about, came, isMain, sendFirst, sendFurther, onChang
       />
       {isHolding ? (
         <>
+          <HereAgain isAgain={isAgain} />
           <p>{say("wanted.chosen")}:</p>
           <ol className="list-decimal ps-6">
             {pages.map((page, i) => (

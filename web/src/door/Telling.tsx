@@ -1,7 +1,9 @@
-import { type FormEvent, useState } from "react";
+import { type FormEvent, useRef, useState } from "react";
 import { Refusal } from "../api/client";
 import { putOrThrow } from "./asking";
+import { HereAgain } from "./HereAgain";
 import { LongText } from "./LongText";
+import { useLaidBy } from "./useLaidBy";
 import { useSay } from "./words";
 
 interface Props {
@@ -20,6 +22,17 @@ export function Telling({ path, asks, sends, sent, onSent }: Props) {
   const [says, setSays] = useState("");
   const [isWrong, setWrong] = useState(false);
   const [busy, setBusy] = useState(false);
+  const form = useRef<HTMLFormElement>(null);
+  const isAgain = useLaidBy(
+    path,
+    (left) => {
+      setText((before) => before || left.text);
+      // What is given back is not to be looked for.
+      const around = form.current?.closest("details");
+      if (around) around.open = true;
+    },
+    text,
+  );
   const send = async (event: FormEvent) => {
     event.preventDefault();
     setBusy(true);
@@ -37,7 +50,8 @@ export function Telling({ path, asks, sends, sent, onSent }: Props) {
     }
   };
   return (
-    <form onSubmit={send} className="pb-4">
+    <form ref={form} onSubmit={send} className="pb-4">
+      <HereAgain isAgain={isAgain} />
       <LongText label={asks} text={text} onText={setText} />
       <p role={isWrong ? "alert" : "status"} className={isWrong ? "wrong my-2" : "my-2 font-bold"}>
         {says}

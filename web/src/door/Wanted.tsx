@@ -1,7 +1,8 @@
-import { type ReactNode, useState } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import type { Schemas } from "../api/client";
 import { AskSigner } from "./AskSigner";
 import { sendFile, sendPage } from "./asking";
+import { laidBy } from "./laidBy";
 import { PaperSent } from "./PaperSent";
 import { Telling } from "./Telling";
 import { useSay } from "./words";
@@ -20,6 +21,10 @@ export function Wanted({ claim, wanted, onChanged, children }: Props) {
   const [telling, setTelling] = useState<"answer" | "time">();
   const id = `wanted-${claim}-${wanted.item}`;
   const place = `claims/${claim}/items/${wanted.item}`;
+  useEffect(() => {
+    for (const about of ["answer", "time"] as const)
+      void laidBy(`${place}/${about}`).then((left) => left && setTelling(about));
+  }, [place]);
   return (
     <li className="py-3 border-b border-base-300">
       <p id={id}>
@@ -34,6 +39,7 @@ export function Wanted({ claim, wanted, onChanged, children }: Props) {
       {(wanted.came ? wanted.pages : wanted.paper) && (
         <PaperSent
           about={id}
+          place={place}
           came={wanted.came}
           isMain
           sendFirst={(file, remark) => sendFile(claim, wanted.item, file, remark)}

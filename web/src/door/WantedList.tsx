@@ -1,7 +1,9 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { AskField } from "./AskField";
+import { HereAgain } from "./HereAgain";
 import { PutRight } from "./PutRight";
+import { useLaidBy } from "./useLaidBy";
 import { Wanted } from "./Wanted";
 import { useSay } from "./words";
 
@@ -15,6 +17,12 @@ export function WantedList({ claim, onChanged }: Props) {
   const say = useSay();
   const [typed, setTyped] = useState<Record<number, string>>({});
   const [unread, setUnread] = useState<Schemas["DoorUnread"][]>([]);
+  const isTyped = Object.values(typed).some(Boolean);
+  const isAgain = useLaidBy(
+    `claims/${claim.number}/answers`,
+    (left) => setTyped((before) => ({ ...JSON.parse(left.text), ...before })),
+    isTyped ? JSON.stringify(typed) : "",
+  );
   const asked = claim.wanted.filter((wanted) => wanted.asks && !wanted.came);
   const answers = asked
     .map((wanted) => ({ item: wanted.item, text: typed[wanted.item] ?? "" }))
@@ -29,6 +37,7 @@ export function WantedList({ claim, onChanged }: Props) {
       {claim.wanted.some((wanted) => wanted.paper && !wanted.came) && (
         <p className="soft">{say("wanted.how")}</p>
       )}
+      <HereAgain isAgain={isAgain} />
       <ul>
         {claim.wanted.map((wanted) => (
           <Wanted key={wanted.item} claim={claim.number} wanted={wanted} onChanged={onChanged}>

@@ -1,5 +1,6 @@
 import { done, token } from "../api/client";
 import { fetchOnce } from "../api/once";
+import { forgetAll } from "./laidBy";
 
 /** What the door asks of the server; each change carries the token. */
 export async function put(path: string, body: unknown): Promise<Response> {
@@ -68,6 +69,7 @@ async function refusal(response: Response): Promise<unknown> {
 
 /** Leaves at once: nothing is shown from here on, whatever the server says. */
 export function leave(): void {
+  forgetAll();
   void fetch("/api/door/exit", {
     method: "POST",
     keepalive: true,

@@ -1,5 +1,9 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { done, Refusal, type Schemas, token } from "../api/client";
+import { forget, laidBy, layBy } from "./laidBy";
+
+/** Where what is typed is kept on the device until the server has it. */
+const PLACE = "application";
 
 /** How long nobody types before it is sent. Milliseconds. */
 const PAUSE = 900;
@@ -27,6 +31,7 @@ export function useKeeping(
   language: string,
   onOvertaken: () => void,
   onOver: () => void,
+  onFound: (typed: Record<string, string>) => void,
 ): Keeping {
   const [state, setState] = useState<Kept>("kept");
   const [wrong, setWrong] = useState<Schemas["DoorWrong"][]>([]);
@@ -61,6 +66,7 @@ export function useKeeping(
       }
     }
     setState("kept");
+    void forget(PLACE);
     return true;
   }, [language, onOvertaken, onOver]);
 
@@ -74,6 +80,8 @@ export function useKeeping(
   const type = useCallback(
     (typed: Record<string, string>) => {
       waiting.current = { ...waiting.current, ...typed };
+      const held = { version: version.current, typed: { ...sending.current, ...waiting.current } };
+      void layBy(PLACE, { text: JSON.stringify(held), files: [] });
       window.clearTimeout(pause.current);
       pause.current = window.setTimeout(() => void settle(), PAUSE);
     },
@@ -90,6 +98,19 @@ export function useKeeping(
       window.clearInterval(trying);
     };
   }, [state, settle]);
+
+  const found = useRef(onFound);
+  found.current = onFound;
+  useEffect(() => {
+    void laidBy(PLACE).then((left) => {
+      if (!left) return;
+      const held = JSON.parse(left.text);
+      // Whoever typed elsewhere meanwhile is not written over.
+      if (held.version !== version.current) return;
+      type({ ...held.typed, ...waiting.current });
+      found.current(held.typed);
+    });
+  }, [type]);
 
   useEffect(() => {
     // What was asked for before the last saving may come after it.

@@ -34,6 +34,8 @@ class DoorSecurity {
             .hasRole(Applicant.ROLE)
             .requestMatchers("/api/door/signing", "/api/door/signing/otherwise")
             .hasRole(Signer.ROLE)
+            .requestMatchers("/api/door/device-key")
+            .hasAnyRole(Visitor.ROLE, Applicant.ROLE, Signer.ROLE)
             .requestMatchers(
                 "/door",
                 "/door.html",
