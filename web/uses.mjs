@@ -6,8 +6,8 @@ import ts from "typescript";
 const declared = JSON.parse(readFileSync("package.json", "utf8"));
 const packages = { ...declared.dependencies, ...declared.devDependencies };
 
-// Read by the stories of the browser, from where it lies.
-const FROM_ELSEWHERE = ["vnu-jar"];
+// Read by the stories of the browser from where it lies, and put in another's place as the door is built.
+const FROM_ELSEWHERE = ["vnu-jar", "preact"];
 const SOURCES = /\.(tsx?|mjs|css)$/;
 const MADE = /schema\.d\.ts$/;
 

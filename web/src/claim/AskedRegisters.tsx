@@ -50,9 +50,14 @@ export function AskedRegisters({ claim, checking, onChanged }: Props) {
           })}
         </p>
       )}
+      {checking.unasked.length > 0 && (
+        <p className="py-0.5">
+          {t("compare.unasked")}: {checking.unasked.join("; ")}
+        </p>
+      )}
       {claim.state === "open" && (
         <button type="button" className="btn btn-sm mt-2" onClick={ask}>
-          {t("compare.askAgain")}
+          {t(checking.registers.length > 0 ? "compare.askAgain" : "compare.askRegisters")}
         </button>
       )}
       <p role="alert" className="wrong small">

@@ -3,6 +3,7 @@ import { type FormEvent, useState } from "react";
 import { api, done, type Schemas } from "../api/client";
 import { Against } from "./Against";
 import { put } from "./asking";
+import { MayAsk } from "./MayAsk";
 import { NameField } from "./NameField";
 import { Read } from "./Read";
 import { Telling } from "./Telling";
@@ -15,6 +16,7 @@ export function Cosign({ onOver }: { onOver: () => void }) {
   const language = useTongue();
   const [name, setName] = useState("");
   const [otherName, setOtherName] = useState("");
+  const [allowed, setAllowed] = useState<string[]>([]);
   const { against, setAgainst, busy, trying } = useTries();
   const read = useQuery({
     queryKey: ["door", "signing", language],
@@ -27,7 +29,7 @@ export function Cosign({ onOver }: { onOver: () => void }) {
     event.preventDefault();
     setOtherName("");
     void trying(async () => {
-      const response = await put("signing", { name, language });
+      const response = await put("signing", { name, language, allows: allowed });
       if (response.status === 401) onOver();
       if (!response.ok) return "failed";
       const signed: Schemas["SignedLater"] = await response.json();
@@ -57,6 +59,7 @@ export function Cosign({ onOver }: { onOver: () => void }) {
       <p className="soft">{say("told.home")}</p>
       <Read title={say("signer.told")} sections={read.data.sections} statements={read.data.statements} />
       <form onSubmit={sign}>
+        <MayAsk mayAsk={read.data.mayAsk} allowed={allowed} onAllowed={setAllowed} />
         <NameField
           label={`${say("sign.name")} (${read.data.name})`}
           name={name}

@@ -3,6 +3,7 @@ import { type FormEvent, type ReactNode, useState } from "react";
 import { api, done, type Schemas } from "../api/client";
 import { Against } from "./Against";
 import { put } from "./asking";
+import { MayAsk } from "./MayAsk";
 import { NameField } from "./NameField";
 import { Read } from "./Read";
 import { useTries } from "./useTries";
@@ -28,6 +29,7 @@ export function SignPage({ version, settle, onGoTo, onLodged, isUnsent, children
   const say = useSay();
   const language = useTongue();
   const [name, setName] = useState("");
+  const [allowed, setAllowed] = useState<string[]>([]);
   const [sure, setSure] = useState(false);
   const [wrong, setWrong] = useState<Schemas["DoorWrong"][]>([]);
   const { against, setAgainst, busy, trying } = useTries();
@@ -46,7 +48,12 @@ export function SignPage({ version, settle, onGoTo, onLodged, isUnsent, children
     trying(async () => {
       setSure(false);
       if (!(await settle())) return "offline";
-      const response = await put("application/lodge", { version: version(), language, name });
+      const response = await put("application/lodge", {
+        version: version(),
+        language,
+        name,
+        allows: allowed,
+      });
       if (response.status === LODGED_BEFORE) {
         // An answer was lost on the way: it is in, and they are let in to where it stands.
         return (await onLodged()) ? "" : "failed";
@@ -71,6 +78,7 @@ export function SignPage({ version, settle, onGoTo, onLodged, isUnsent, children
       />
       {children}
       <form onSubmit={ask}>
+        {told.data && <MayAsk mayAsk={told.data.mayAsk} allowed={allowed} onAllowed={setAllowed} />}
         <NameField
           label={say("sign.name")}
           name={name}

@@ -73,6 +73,47 @@ public class ApplyingTest extends WithApplications {
     codeByNumber(number, phone);
   }
 
+  /** What the registers were asked about the household of a claim. */
+  private long inquiries(String number) {
+    return count("register_inquiry i join claim c on c.household_id = i.household_id"
+        + " where c.number = '" + number + "'");
+  }
+
+  @Test
+  public void theRegistersAreAskedWhereTheyAllowItAndOnceSomebodySawWhoTheyAre() throws Exception {
+    var visit = begun(phone(), "schoolMeals");
+    typed(visit, family("Rosalind"));
+    typed(
+        visit,
+        Map.of(
+            "/household/people/0/residentNumberMissing", "",
+            "/household/people/0/residentNumber", "4821907369"));
+    var offered = body(perform(get("/api/door/application/told"), visit)).get("mayAsk");
+    assertEquals(offered.get("whom").findValuesAsString("word"), List.of("registers", "employer"));
+    assertTrue(offered.get("until").stringValue().contains("2027"), offered.toString());
+    assertTrue(allowing(visit, "Rosalind Quillon", List.of("lender"), 422)
+        .getResponse()
+        .getContentAsString()
+        .contains("nobody who is asked for this"));
+    allowing(visit, "Rosalind Quillon", List.of("registers"), 200);
+    var number =
+        body(perform(get("/api/door/standing"), visit)).at("/claims/0/number").stringValue();
+    var consents = claim(number).at("/packet/household/consents");
+    assertEquals(consents.findValuesAsString("to"), List.of("registers"));
+
+    assertEquals(inquiries(number), 0, "nobody learns at the door what a register says");
+    var unasked =
+        body(asIkenna(get("/api/claims/{number}/comparisons", number))).get("unasked");
+    assertTrue(unasked.toString().contains("opulation register"), unasked.toString());
+    taken(number);
+    assertEquals(
+        asIkenna(post("/api/claims/{number}/registers", "", number))
+            .getResponse()
+            .getStatus(),
+        200);
+    assertEquals(inquiries(number), unasked.size());
+  }
+
   @Test
   public void whoWouldRatherHandItInOnPaperPrintsWhatTheyTyped() throws Exception {
     var visit = begun(phone(), "schoolMeals");

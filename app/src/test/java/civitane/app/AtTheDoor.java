@@ -127,11 +127,19 @@ abstract class AtTheDoor extends OnDatabase {
 
   /** What became of signing. */
   protected JsonNode signed(Cookie visit, String name) throws Exception {
+    return body(allowing(visit, name, List.of(), 200));
+  }
+
+  /** The answer to signing, and to allowing others to be asked. */
+  protected MvcResult allowing(Cookie visit, String name, List<String> whom, int status)
+      throws Exception {
     var version = form(visit).get("version").intValue();
     var answered = perform(
-        post("/api/door/application/lodge", written(Map.of("version", version, "name", name))),
+        post(
+            "/api/door/application/lodge",
+            written(Map.of("version", version, "name", name, "allows", whom))),
         visit);
-    assertEquals(status(answered), 200, answered.getResponse().getContentAsString());
-    return body(answered);
+    assertEquals(status(answered), status, answered.getResponse().getContentAsString());
+    return answered;
   }
 }

@@ -23,7 +23,8 @@ public class CosigningTest extends AtTheDoor {
           "Perpetua Lockyer",
           "Ottoline Vasey",
           "Isaura Brennholt",
-          "Cordula Wennerby")
+          "Cordula Wennerby",
+          "Hedda Marrowfield")
       .listIterator();
 
   /** What a household lodged, and how its two grown-ups are reached. */
@@ -94,10 +95,35 @@ public class CosigningTest extends AtTheDoor {
 
   private JsonNode cosigned(Cookie signer, String name) throws Exception {
     var answered = perform(
-        post("/api/door/signing", "{\"name\": \"%s\", \"language\": \"fr\"}".formatted(name)),
+        post(
+            "/api/door/signing",
+            "{\"name\": \"%s\", \"language\": \"fr\", \"allows\": []}".formatted(name)),
         signer);
     assertEquals(status(answered), 200, answered.getResponse().getContentAsString());
     return body(answered);
+  }
+
+  @Test
+  public void sheAllowsForHerselfThatTheRegistersAreAsked() throws Exception {
+    var claim = lodged();
+    var signer = asked(claim);
+    var offered = body(perform(get("/api/door/signing"), signer)).at("/mayAsk/whom");
+    assertEquals(offered.get(0).get("word").stringValue(), "registers", offered.toString());
+    var signs = "{\"name\": \"%s\", \"allows\": [\"%s\"]}";
+    assertEquals(
+        status(perform(post("/api/door/signing", signs.formatted(claim.name(), "doctor")), signer)),
+        422);
+    assertEquals(count("entry where value like '%doctor%'"), 0);
+    assertEquals(
+        status(
+            perform(post("/api/door/signing", signs.formatted(claim.name(), "registers")), signer)),
+        200);
+    var household = claim(claim.number()).at("/packet/household");
+    var consent = household.at("/consents/0");
+    assertEquals(consent.get("to").stringValue(), "registers");
+    assertEquals(
+        consent.get("person").stringValue(), household.at("/people/1/id").stringValue());
+    assertEquals(household.get("consents").size(), 1);
   }
 
   @Test
@@ -126,8 +152,9 @@ public class CosigningTest extends AtTheDoor {
     assertTrue(signatures.get(1).get("wording").size() > 0);
 
     assertTrue(body(perform(get("/api/door/signing"), signer)).get("signed").booleanValue());
-    var again =
-        perform(post("/api/door/signing", "{\"name\": \"%s\"}".formatted(claim.name())), signer);
+    var again = perform(
+        post("/api/door/signing", "{\"name\": \"%s\", \"allows\": []}".formatted(claim.name())),
+        signer);
     assertEquals(status(again), 422, "once");
     assertEquals(
         status(enter(claim.hers(), codeTo(claim.hers()), claim.born())), 422, "it is over");

@@ -139,6 +139,7 @@ public class ApplyingStory extends OnAPhone {
     button(page, "School meals").press("Enter");
     heading("School meals");
     turnTo("Read it", "Go on");
+    page.getByLabel("The registers: your home").check();
     page.getByLabel("Your name, as it is written above").fill("Thessaly Reyes-Tarn");
     page.keyboard().press("Enter");
     button(page, "Yes, send it").press("Enter");

@@ -65,8 +65,9 @@ public class EndedPageStory extends OnAPhone {
         .locator("input[type=file]")
         .setInputFiles(photo);
     page.getByLabel("Do you want to say something to it?").fill("the second page is lost");
-    page.locator("summary", new Page.LocatorOptions().setHasText("Messages")).click();
-    page.getByLabel("Write to us").fill("My employer pays on the 5th.");
+    page.locator("summary", new Page.LocatorOptions().setHasText("Something has changed"))
+        .click();
+    page.getByLabel("What is otherwise, and since which day?").fill("My employer pays on the 5th.");
     Awaitility.await().until(() -> isKept(page, photo.buffer.length));
     var kept = onTheDevice(page);
     for (var plain : List.of("payslip", "second page", "employer", "PNG", "claims", number)) {
@@ -77,7 +78,8 @@ public class EndedPageStory extends OnAPhone {
     assertThat(page.getByText("payslip.png").first()).isVisible();
     assertThat(page.getByLabel("Do you want to say something to it?"))
         .hasValue("the second page is lost");
-    assertThat(page.getByLabel("Write to us")).hasValue("My employer pays on the 5th.");
+    assertThat(page.getByLabel("What is otherwise, and since which day?"))
+        .hasValue("My employer pays on the 5th.");
     assertThat(page.getByText("What you had begun here and not sent is here again."))
         .hasCount(2);
     accessible(page, "given back behind the door");

@@ -7,11 +7,13 @@ import org.jspecify.annotations.Nullable;
 /**
  * What is held against what for a claim, and which registers were asked.
  *
+ * @param unasked whom nobody asked yet, though somebody allows it
  * @param againAt when those that did not answer are asked again; null where all did
  */
 record CheckingView(
     List<Compared> comparisons,
     List<AskedRegister> registers,
+    List<String> unasked,
     @Nullable Instant againAt) {
 
   /**

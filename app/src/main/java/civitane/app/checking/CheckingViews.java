@@ -6,13 +6,14 @@ import civitane.app.jobs.Jobs;
 import civitane.app.staff.Staff;
 import civitane.core.checking.Comparison;
 import civitane.core.checking.Inquiries;
+import civitane.core.checking.Inquiry;
 import civitane.words.Voice;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.UUID;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -50,17 +51,29 @@ class CheckingViews {
         .sorted(Comparator.comparing(held -> !held.isOpen()))
         .map(this::view)
         .toList();
-    var asked = asked(household, number);
+    var newest = rows.newest(household);
+    var inquiries = Inquiries.of(claims.facts(number).packet(), LocalDate.now(clock));
+    var asked = asked(newest, inquiries);
     var waiting = asked.stream().anyMatch(one -> one.answeredAt() == null);
     return new CheckingView(
         compared,
         asked,
+        unasked(newest, inquiries),
         waiting ? jobs.dueAt(AskingRegisters.KIND, household.toString()).orElse(null) : null);
   }
 
-  private List<CheckingView.AskedRegister> asked(UUID household, String number) {
-    var newest = rows.newest(household);
-    return Inquiries.of(claims.facts(number).packet(), LocalDate.now(clock)).stream()
+  private static List<String> unasked(Map<String, Asked> newest, List<Inquiry> inquiries) {
+    return inquiries.stream()
+        .filter(inquiry -> !newest.containsKey(InquiryRows.hash(inquiry.question())))
+        .map(inquiry -> DeskWords.WORDS.word(inquiry.question().register()) + ", "
+            + DeskWords.WORDS.who(inquiry.about()))
+        .distinct()
+        .toList();
+  }
+
+  private List<CheckingView.AskedRegister> asked(
+      Map<String, Asked> newest, List<Inquiry> inquiries) {
+    return inquiries.stream()
         .flatMap(inquiry -> {
           var asked = newest.get(InquiryRows.hash(inquiry.question()));
           return asked == null

@@ -64,8 +64,12 @@ class ApplyingController {
   /** What is asked for, too. */
   record AlsoAsked(int version, @Nullable String language, String service) {}
 
-  /** The name by which it is signed; what is stated stands in what was read. */
-  record DoorSignature(int version, @Nullable String language, String name) {}
+  /**
+   * The name by which it is signed; what is stated stands in what was read.
+   *
+   * @param allows whom whoever signs allows to be asked, of those that were offered
+   */
+  record DoorSignature(int version, @Nullable String language, String name, List<String> allows) {}
 
   @PostMapping("/beginning/code")
   ResponseEntity<Void> codeToBegin(@RequestBody OwnContactTyped typed, HttpServletRequest request) {
@@ -136,7 +140,7 @@ class ApplyingController {
     var id = applicant.application();
     var language = Language.of(typed.language());
     try {
-      var signed = lodging.lodge(id, typed.version(), typed.name(), language);
+      var signed = lodging.lodge(id, typed.version(), typed.name(), typed.allows(), language);
       if (!signed.otherName().isEmpty()) {
         return new DoorForm.DoorLodged(
             false, List.of(new DoorForm.DoorWrong(-1, "", signed.otherName())));

@@ -212,7 +212,7 @@ class Cosigning {
     var facts = claims.facts(asked.number());
     var name = person(asked, facts).map(Person::fullName).orElse("");
     if (asked.signedAt() != null) {
-      return new ToSign("", name, List.of(), List.of(), true);
+      return new ToSign("", name, List.of(), List.of(), DoorForm.DoorMayAsk.NOBODY, true);
     }
     var packet = together(asked);
     return new ToSign(
@@ -227,7 +227,14 @@ class Cosigning {
         name,
         ReadThrough.fromElsewhere(packet, words),
         Statements.of(packet).stream().map(words::word).toList(),
+        person(asked, facts)
+            .map(person -> allowing(facts, person).in(words))
+            .orElse(DoorForm.DoorMayAsk.NOBODY),
         false);
+  }
+
+  private Allowing allowing(Assembled facts, Person person) {
+    return new Allowing(facts.packet(), person, LocalDate.now(clock));
   }
 
   /** The numbers of what was lodged together, but for what somebody asked for alone. */
@@ -248,9 +255,9 @@ class Cosigning {
     return claims.facts(asked.number()).packet().withRequests(requests);
   }
 
-  /** Signs with a name; what is said where it is another than the one told, empty where it is signed. */
+  /** Signs with a name and allows others to be asked; what is said where it is another than the one told, empty where it is signed. */
   @Transactional
-  public String sign(Signer signer, String name, Language language) {
+  public String sign(Signer signer, String name, List<String> allowed, Language language) {
     var asked = asked(signer);
     if (asked.signedAt() != null) {
       throw Problem.wrong("It is signed already.");
@@ -263,6 +270,15 @@ class Cosigning {
     var statements = Statements.of(together(asked));
     var household = claims.householdOf(asked.number());
     var by = new Actor.Person(asked.person());
+    ledgers.hold(household);
+    var known = claims.facts(asked.number());
+    person(asked, known)
+        .ifPresent(person -> ledgers.allow(
+            household,
+            known,
+            allowing(known, person).given(allowed),
+            Source.application(claims.applicationOf(asked.number()).toString()),
+            by.written()));
     var signed = Why.SIGNED_LATER.with(
         Argument.told(signs.fullName()),
         Argument.told(name.strip()),

@@ -4,6 +4,7 @@ import civitane.app.messages.OwnContact;
 import civitane.words.Language;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.LocalDate;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -45,8 +46,8 @@ class CosigningController {
   /** The code that came to a contact, and when whoever has it was born. */
   record SigningCode(String contact, String code, @Nullable LocalDate born) {}
 
-  /** The name by which it is signed. */
-  record LaterSignature(String name, @Nullable String language) {}
+  /** The name by which it is signed, and whom whoever signs allows to be asked. */
+  record LaterSignature(String name, @Nullable String language, List<String> allows) {}
 
   /** @param otherName what is said where the name is another than was told; empty where it is signed */
   record SignedLater(String otherName) {}
@@ -100,7 +101,8 @@ class CosigningController {
   @PostMapping("/signing")
   @PreAuthorize(SIGNS)
   SignedLater signLater(@AuthenticationPrincipal Signer signer, @RequestBody LaterSignature typed) {
-    return new SignedLater(cosigning.sign(signer, typed.name(), Language.of(typed.language())));
+    return new SignedLater(
+        cosigning.sign(signer, typed.name(), typed.allows(), Language.of(typed.language())));
   }
 
   @PostMapping("/signing/otherwise")

@@ -77,8 +77,13 @@ record DoorForm(
   /** What became of what was typed. */
   record DoorSaved(int version, List<DoorWrong> wrong) {}
 
-  /** What is read before it is signed: everything told, and what is stated by signing. */
-  record DoorTold(List<ReadThrough.Section> sections, List<String> statements) {}
+  /** What is read before it is signed: everything told, what is stated by signing, and whom one may allow to be asked. */
+  record DoorTold(List<ReadThrough.Section> sections, List<String> statements, DoorMayAsk mayAsk) {}
+
+  /** @param until how long it holds, in words */
+  record DoorMayAsk(List<DoorChoice> whom, String until) {
+    static final DoorMayAsk NOBODY = new DoorMayAsk(List.of(), "");
+  }
 
   /** Whether it is lodged; else what stands against it. */
   record DoorLodged(boolean lodged, List<DoorWrong> wrong) {}

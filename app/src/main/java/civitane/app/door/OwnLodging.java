@@ -9,6 +9,7 @@ import civitane.app.lodging.ReadThrough;
 import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
 import civitane.core.facts.Acting;
+import civitane.core.facts.Consent;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Statement;
 import civitane.core.services.Statements;
@@ -60,7 +61,7 @@ class OwnLodging {
     var draft = applications.draft(record);
     var packet = screenings.readable(draft.packet());
     if (packet == null) {
-      return new DoorForm.DoorTold(List.of(), List.of());
+      return new DoorForm.DoorTold(List.of(), List.of(), DoorForm.DoorMayAsk.NOBODY);
     }
     var acting = actsFor(draft);
     var sections = new ArrayList<ReadThrough.Section>();
@@ -70,7 +71,23 @@ class OwnLodging {
             ? ReadThrough.masked(packet, words)
             : ReadThrough.fromElsewhere(packet, words));
     return new DoorForm.DoorTold(
-        sections, stated(packet, acting).stream().map(words::word).toList());
+        sections,
+        stated(packet, acting).stream().map(words::word).toList(),
+        acting.isPresent() ? DoorForm.DoorMayAsk.NOBODY : allowing(packet).in(words));
+  }
+
+  private Allowing allowing(Packet packet) {
+    return new Allowing(packet, packet.household().applicant(), LocalDate.now(clock));
+  }
+
+  private static void allow(ObjectNode packet, List<Consent> given) {
+    var consents = packet.withObject("household").withArray("consents");
+    given.forEach(one -> consents
+        .addObject()
+        .put("person", one.person())
+        .put("to", one.to().word())
+        .put("on", String.valueOf(one.on()))
+        .put("until", String.valueOf(one.until())));
   }
 
   private static Optional<Acting> actsFor(Draft draft) {
@@ -84,11 +101,11 @@ class OwnLodging {
   }
 
   /**
-   * Lodges it with a signature, or tells that the name signed is another; the number of the claim, or nothing where it
+   * Lodges it with a signature and whom it allows to be asked, or tells that the name signed is another; the number of the claim, or nothing where it
    * is not lodged.
    */
   @Transactional
-  public Signed lodge(UUID id, int version, String name, Language language) {
+  public Signed lodge(UUID id, int version, String name, List<String> allowed, Language language) {
     var record = applying.theirs(id);
     var draft = applications.draft(record);
     var packet = screenings.readable(draft.packet());
@@ -108,6 +125,10 @@ class OwnLodging {
     }
     var signed = (ObjectNode) draft.packet().deepCopy();
     signs.sign(signed, name, LocalDate.now(clock), stated(packet, acting), language);
+    // Who acts for somebody allows nothing in their name before the office has seen by what right.
+    if (acting.isEmpty()) {
+      allow(signed, allowing(packet).given(allowed));
+    }
     var taking = (ObjectNode) draft.taking().deepCopy();
     // Whoever signs for somebody else declares with it that they may; nobody does who has not said
     // by what right.

@@ -9,6 +9,7 @@ import java.util.List;
  * @param asks who asks them, and for what, in words
  * @param name as which they sign
  * @param statements what they say by signing
+ * @param mayAsk whom they may allow to be asked about themselves
  * @param signed whether they have
  */
 record ToSign(
@@ -16,4 +17,5 @@ record ToSign(
     String name,
     List<ReadThrough.Section> sections,
     List<String> statements,
+    DoorForm.DoorMayAsk mayAsk,
     boolean signed) {}

@@ -1,6 +1,7 @@
 package civitane.app.ledger;
 
 import civitane.core.facts.Acting;
+import civitane.core.facts.Consent;
 import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Paper;
@@ -145,6 +146,20 @@ public class Ledgers {
         of(household),
         household,
         request,
+        told,
+        facts.places().ids(),
+        recording(EntryKind.SAID, source, by, today),
+        now(today)));
+  }
+
+  /** Records that somebody of a household allows others to be asked. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void allow(UUID household, Assembled facts, List<Consent> told, Source source, String by) {
+    hold(household);
+    var today = LocalDate.now(clock);
+    add(Telling.allowed(
+        of(household),
+        household,
         told,
         facts.places().ids(),
         recording(EntryKind.SAID, source, by, today),

@@ -232,7 +232,9 @@ public class Lodging {
     if (packet.household().address().hidden()) {
       guard.hides(by, household);
     }
-    if (!packet.household().consents().isEmpty()) {
+    // Who signs from elsewhere is asked about once somebody of the office has seen who they are, so
+    // that nobody learns at the door what a register says of another.
+    if (!isFromElsewhere && !packet.household().consents().isEmpty()) {
       events.publishEvent(new ToCheck(household, by.written()));
     }
     var others =

@@ -3,6 +3,7 @@ package civitane.bench.desk;
 import java.io.IOException;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -10,13 +11,18 @@ import java.util.UUID;
 /**
  * Twenty workers at once at a desk that is running: its first page, a later one, a round, finding a name, a claim, a household.
  *
- * <p>Each is asked over HTTP for some seconds, and then the statements it needs are asked of the database for as long.
- * It ends with a line each, in milliseconds.
+ * <p>Each is asked over HTTP for some seconds without a pause, then by workers who look at what they see, then the
+ * statements it needs are asked of the database without a pause. It ends with two lines each, in milliseconds.
  */
 public final class DeskBench {
   private static final int WORKERS = 20;
   private static final int WARM = 8;
   private static final int COUNTED = 15;
+  private static final int COUNTED_LOOKING = 40;
+
+  /** Nobody turns pages faster for long. */
+  private static final Duration LOOKING = Duration.ofSeconds(2);
+
   private static final List<String> ROUNDS = List.of("decide", "answer", "takeUp");
   private static final List<String> STEPS = List.of("DECIDE", "ANSWER", "TAKE_UP");
 
@@ -88,8 +94,11 @@ public final class DeskBench {
     }
     System.err.println("Measuring " + what + " …");
     var times = callers.times(WARM, COUNTED, asked);
-    var line = times.line(what, bare.times(WARM / 2, COUNTED, needed));
-    System.err.println(line);
-    lines.add(line);
+    var looking = callers.times(WARM, COUNTED_LOOKING, asked, LOOKING);
+    var without = bare.times(WARM / 2, COUNTED, needed);
+    for (var line : List.of(times.line(what, without), looking.line(what + " looking"))) {
+      System.err.println(line);
+      lines.add(line);
+    }
   }
 }

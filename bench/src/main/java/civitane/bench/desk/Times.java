@@ -17,16 +17,24 @@ record Times(double[] sorted) {
     return sorted[Math.min(sorted.length - 1, sorted.length * percent / 100)];
   }
 
-  /** A line that tells them beside those of the bare SQL. */
-  String line(String what, Times bare) {
+  /** A line that tells them. */
+  String line(String what) {
     return String.format(
         Locale.ROOT,
-        "%s p50=%.1f p95=%.1f bare-p50=%.1f bare-p95=%.1f asked=%d",
+        "%s p50=%.1f p95=%.1f asked=%d",
         what,
         percentile(50),
         percentile(95),
-        bare.percentile(50),
-        bare.percentile(95),
         sorted.length);
+  }
+
+  /** The same beside those of the bare SQL. */
+  String line(String what, Times bare) {
+    return String.format(
+        Locale.ROOT,
+        "%s bare-p50=%.1f bare-p95=%.1f",
+        line(what),
+        bare.percentile(50),
+        bare.percentile(95));
   }
 }

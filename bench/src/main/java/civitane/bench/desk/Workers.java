@@ -1,5 +1,6 @@
 package civitane.bench.desk;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -7,7 +8,10 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 
-/** Many who ask the same kind of thing at once, one asking after the other each, for a while. */
+/**
+ * Many who ask the same kind of thing at once, one asking after the other each, for a while: without a pause, or looking
+ * at each answer first.
+ */
 final class Workers<W> {
   /** One asking of a worker; chance says of what. */
   interface Asking<W> {
@@ -28,6 +32,11 @@ final class Workers<W> {
    * @throws Exception what an asking threw
    */
   Times times(int warm, int counted, Asking<W> asking) throws Exception {
+    return times(warm, counted, asking, Duration.ZERO);
+  }
+
+  /** @param looking how long an answer is looked at, half as long to one and a half times as long, before the next asking */
+  Times times(int warm, int counted, Asking<W> asking, Duration looking) throws Exception {
     var from = System.nanoTime() + warm * NANOS;
     var until = from + counted * NANOS;
     var threads = Executors.newFixedThreadPool(workers.size());
@@ -43,6 +52,7 @@ final class Workers<W> {
             if (begun >= from) {
               took.add(System.nanoTime() - begun);
             }
+            Thread.sleep((long) (looking.toMillis() * (0.5 + chance.nextDouble())));
           }
           return took;
         };

@@ -1,6 +1,7 @@
 package civitane.core.ledger;
 
 import civitane.core.facts.Acting;
+import civitane.core.facts.Consent;
 import civitane.core.facts.Household;
 import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
@@ -240,6 +241,23 @@ public final class Telling {
     var signed = telling.fresh(SubjectKind.SIGNATURE, request);
     telling.say(signed, Ledger.LISTED, true, null);
     telling.fields(signed, SubjectKind.SIGNATURE, told);
+    return new Added(telling.subjects, telling.entries);
+  }
+
+  /** That somebody allows others to be asked, beside what they allowed before. */
+  public static Added allowed(
+      Ledger ledger,
+      UUID household,
+      List<Consent> told,
+      Map<String, UUID> ids,
+      Recording how,
+      When now) {
+    var telling = new Telling(ledger, household, ids, how, now);
+    for (var consent : told) {
+      var allowed = telling.fresh(SubjectKind.CONSENT, ids.get(consent.person()));
+      telling.say(allowed, Ledger.LISTED, true, null);
+      telling.fields(allowed, SubjectKind.CONSENT, consent);
+    }
     return new Added(telling.subjects, telling.entries);
   }
 

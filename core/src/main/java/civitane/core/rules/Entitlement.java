@@ -1,5 +1,6 @@
 package civitane.core.rules;
 
+import civitane.core.facts.ConsentTo;
 import civitane.core.facts.Household;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Parts;
@@ -61,6 +62,11 @@ public interface Entitlement<A extends Record> {
 
   /** What whoever signs states with it, beside that all is true and that changes are told. */
   default List<Statement> ownStatements() {
+    return List.of();
+  }
+
+  /** Whom it helps to ask about it, beside the registers; each only where whoever applies allows it. */
+  default List<ConsentTo> others() {
     return List.of();
   }
 

@@ -2,6 +2,7 @@ package civitane.core.services.disabilityallowance;
 
 import civitane.core.awards.Award;
 import civitane.core.awards.Recipient;
+import civitane.core.facts.ConsentTo;
 import civitane.core.facts.Frequency;
 import civitane.core.facts.Packet;
 import civitane.core.facts.PaperKind;
@@ -42,6 +43,11 @@ public final class DisabilityAllowance implements Entitlement<DisabilityAllowanc
   @Override
   public List<Statement> ownStatements() {
     return List.of(Statement.SHARE, Statement.REPAY);
+  }
+
+  @Override
+  public List<ConsentTo> others() {
+    return List.of(ConsentTo.DOCTOR);
   }
 
   @Override

@@ -3,6 +3,7 @@ package civitane.core.services.homepaymentrelief;
 import civitane.core.awards.Award;
 import civitane.core.awards.Recipient;
 import civitane.core.facts.AssetKind;
+import civitane.core.facts.ConsentTo;
 import civitane.core.facts.ExpenseKind;
 import civitane.core.facts.Frequency;
 import civitane.core.facts.Packet;
@@ -50,6 +51,11 @@ public final class HomePaymentRelief implements Entitlement<HomePaymentReliefAns
   @Override
   public List<Statement> ownStatements() {
     return List.of(Statement.SHARE, Statement.LIVES_THERE);
+  }
+
+  @Override
+  public List<ConsentTo> others() {
+    return List.of(ConsentTo.LENDER);
   }
 
   @Override

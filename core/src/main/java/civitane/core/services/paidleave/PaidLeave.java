@@ -1,5 +1,6 @@
 package civitane.core.services.paidleave;
 
+import civitane.core.facts.ConsentTo;
 import civitane.core.facts.Frequency;
 import civitane.core.facts.Household;
 import civitane.core.facts.PaperKind;
@@ -29,6 +30,11 @@ public final class PaidLeave implements Entitlement<PaidLeaveAnswers> {
   @Override
   public List<Statement> ownStatements() {
     return List.of(Statement.SHARE, Statement.NOT_WORKING);
+  }
+
+  @Override
+  public List<ConsentTo> others() {
+    return List.of(ConsentTo.EMPLOYER, ConsentTo.DOCTOR);
   }
 
   @Override

@@ -3,6 +3,7 @@ package civitane.core.services.rentrelief;
 import civitane.core.awards.Award;
 import civitane.core.awards.Recipient;
 import civitane.core.facts.AssetKind;
+import civitane.core.facts.ConsentTo;
 import civitane.core.facts.ExpenseKind;
 import civitane.core.facts.Frequency;
 import civitane.core.facts.Packet;
@@ -45,6 +46,11 @@ public final class RentRelief implements Entitlement<RentReliefAnswers> {
   @Override
   public List<Statement> ownStatements() {
     return List.of(Statement.SHARE, Statement.RENT_OWED);
+  }
+
+  @Override
+  public List<ConsentTo> others() {
+    return List.of(ConsentTo.LANDLORD);
   }
 
   @Override

@@ -3,6 +3,7 @@ package civitane.core.services.studyadjustments;
 import civitane.core.awards.Award;
 import civitane.core.awards.Recipient;
 import civitane.core.awards.What;
+import civitane.core.facts.ConsentTo;
 import civitane.core.facts.PaperKind;
 import civitane.core.facts.Statement;
 import civitane.core.reasons.Argument;
@@ -26,6 +27,11 @@ public final class StudyAdjustments implements Entitlement<StudyAdjustmentsAnswe
   @Override
   public List<Statement> ownStatements() {
     return List.of(Statement.NOT_WHY);
+  }
+
+  @Override
+  public List<ConsentTo> others() {
+    return List.of(ConsentTo.DOCTOR);
   }
 
   @Override

@@ -1,0 +1,30 @@
+package civitane.core.services;
+
+import civitane.core.facts.ConsentTo;
+import civitane.core.facts.IncomeKind;
+import civitane.core.facts.Packet;
+import civitane.core.facts.Person;
+import civitane.core.facts.Role;
+import java.util.EnumSet;
+import java.util.List;
+
+/** Whom it helps to ask for what is applied for; each is asked only where the person it is about allows it. */
+public final class Permissions {
+  private Permissions() {}
+
+  /** Whom a person may allow to be asked: the registers, who pays their wages, and who knows of what they apply for. */
+  public static List<ConsentTo> of(Packet packet, Person person) {
+    var whom = EnumSet.of(ConsentTo.REGISTERS);
+    if (packet.household().incomes().stream()
+        .anyMatch(
+            income -> income.kind() == IncomeKind.WAGES && income.person().equals(person.id()))) {
+      whom.add(ConsentTo.EMPLOYER);
+    }
+    if (person.role() == Role.APPLICANT) {
+      packet.requests().stream()
+          .map(request -> Services.named(request.service()).orElseThrow())
+          .forEach(service -> whom.addAll(service.others()));
+    }
+    return List.copyOf(whom);
+  }
+}

@@ -1,0 +1,35 @@
+import type { Schemas } from "../api/client";
+import { useSay } from "./words";
+
+interface Props {
+  mayAsk: Schemas["DoorMayAsk"];
+  allowed: string[];
+  onAllowed: (allowed: string[]) => void;
+}
+
+/** Whom whoever signs allows to be asked about them; nobody, unless they say so. */
+export function MayAsk({ mayAsk, allowed, onAllowed }: Props) {
+  const say = useSay();
+  if (mayAsk.whom.length === 0) return null;
+  return (
+    <fieldset className="my-6">
+      <legend className="case text-[1.2rem]">{say("allow.title")}</legend>
+      <p>{say("allow.intro")}</p>
+      {mayAsk.whom.map((one) => (
+        <label key={one.word} className="door-tick my-3">
+          <input
+            type="checkbox"
+            checked={allowed.includes(one.word)}
+            onChange={(event) =>
+              onAllowed(
+                event.target.checked ? [...allowed, one.word] : allowed.filter((word) => word !== one.word),
+              )
+            }
+          />
+          <span>{one.said}</span>
+        </label>
+      ))}
+      <p className="soft">{mayAsk.until}</p>
+    </fieldset>
+  );
+}
