@@ -1,6 +1,7 @@
 import { useId } from "react";
 import { OpenChoice } from "./OpenChoice";
 import { type Ask, personMarked } from "./rows";
+import { SeveralChoices } from "./SeveralChoices";
 import { useSay } from "./words";
 
 const ISO_DAY = /^(\d{4}-\d{2}-\d{2})?$/;
@@ -45,6 +46,9 @@ export function AskField({ ask, value, wrong, people, onType }: Props) {
         <span>{name || ask.label}</span>
       </label>
     );
+  }
+  if (ask.kind === "list" && ask.choices.length > 0) {
+    return <SeveralChoices ask={ask} value={value} wrong={wrong} onType={onType} />;
   }
   const choices =
     ask.kind === "person" ? people.map(([word, called]) => ({ word, said: called })) : ask.choices;

@@ -13,7 +13,7 @@ export function MayAsk({ mayAsk, allowed, onAllowed }: Props) {
   if (mayAsk.whom.length === 0) return null;
   return (
     <fieldset className="my-6">
-      <legend className="case text-[1.2rem]">{say("allow.title")}</legend>
+      <legend className="case text-[1.2rem] mb-1">{say("allow.title")}</legend>
       <p>{say("allow.intro")}</p>
       {mayAsk.whom.map((one) => (
         <label key={one.word} className="door-tick my-3">

@@ -89,6 +89,37 @@ public class CorrectingTest extends AtTheDoor {
         claim.visit());
   }
 
+  @Test
+  public void aQuestionThatSeveralWordsAnswerIsTicked() throws Exception {
+    var hardship = "/requests/0/answers/hardship";
+    var phone = "0555 046 " + ++phones;
+    var packet = Packets.meals(2)
+        .replaceFirst("(?s)\"requests\": \\[.*?\\}\\}\\],", """
+            "requests": [{"service": "rentRelief", "answers": {
+              "landlord": {"name": "Marsh Lane Homes"}, "monthlyRent": 640}}],""")
+        .replace("\"benefits\": [],", "\"benefits\": [], \"assets\": [], \"expenses\": [],");
+    var number = claimOf(withPhone(packet, phone, true));
+    var claim = new Doubted(number, through(number, phone), item(number, hardship), 0);
+    var asks = standing(claim.visit(), "fr")
+        .at("/0/wanted")
+        .valueStream()
+        .filter(one -> one.get("item").intValue() == claim.amount())
+        .findFirst()
+        .orElseThrow()
+        .get("asks");
+    assertEquals(asks.get("kind").stringValue(), "list");
+    assertEquals(asks.get("choices").size(), 7, asks.toString());
+
+    var unread = body(looked(claim, Map.of(claim.amount(), "lostWork,weather"), "fr"));
+    assertEquals(unread.at("/unread/0/item").intValue(), claim.amount());
+    var typed = Map.of(claim.amount(), "lostWork,illness");
+    var after = body(looked(claim, typed, "en")).at("/changes/0/after").stringValue();
+    assertEquals(after, "lost work and illness");
+    assertEquals(status(sent(claim, typed, applicant(number))), 200);
+    assertEquals(claim(number).at("/packet" + hardship).toString(), "[\"lostWork\",\"illness\"]");
+    assertNull(wanted(number, hardship), "it is told");
+  }
+
   private String applicant(String number) throws Exception {
     var applicant = claim(number).at("/packet/household/people/0");
     return applicant.get("givenName").stringValue() + " Tamsett";

@@ -2,6 +2,7 @@ package civitane.app.drafts;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.problems.Problem;
+import civitane.app.reading.Smaller;
 import civitane.app.staff.Staff;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -115,12 +116,7 @@ public class Scans {
       return image;
     }
     var height = Math.max(1, (int) ((long) image.getHeight() * WIDEST / image.getWidth()));
-    var narrow = new BufferedImage(WIDEST, height, BufferedImage.TYPE_INT_RGB);
-    var graphics = narrow.createGraphics();
-    graphics.drawImage(
-        image.getScaledInstance(WIDEST, height, java.awt.Image.SCALE_SMOOTH), 0, 0, null);
-    graphics.dispose();
-    return narrow;
+    return Smaller.of(image, WIDEST, height);
   }
 
   private static void pagesOfPdf(byte[] file, int dots, Consumer<BufferedImage> to)

@@ -9,6 +9,7 @@
       "letters",
       "once",
       "problems",
+      "reading",
       "staff"
     })
 @org.jspecify.annotations.NullMarked

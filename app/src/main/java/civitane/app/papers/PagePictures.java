@@ -1,6 +1,6 @@
 package civitane.app.papers;
 
-import java.awt.Image;
+import civitane.app.reading.Smaller;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -84,11 +84,7 @@ final class PagePictures {
     }
     var width = Math.max(1, (int) ((long) image.getWidth() * longest / now));
     var height = Math.max(1, (int) ((long) image.getHeight() * longest / now));
-    var fit = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-    var graphics = fit.createGraphics();
-    graphics.drawImage(image.getScaledInstance(width, height, Image.SCALE_SMOOTH), 0, 0, null);
-    graphics.dispose();
-    return fit;
+    return Smaller.of(image, width, height);
   }
 
   private static byte[] jpeg(BufferedImage image) throws IOException {

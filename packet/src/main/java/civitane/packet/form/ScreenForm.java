@@ -12,10 +12,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 import static civitane.core.facts.Known.known;
@@ -27,6 +29,7 @@ public final class ScreenForm {
 
   private static final String HOUSEHOLD = "/household/";
   private static final String NO_INCOME = HOUSEHOLD + "noIncome";
+  private static final Pattern REQUEST = Pattern.compile("/requests/(\\d+)/answers(/.*)");
 
   private final List<? extends Entitlement<?>> services;
   private final LocalDate on;
@@ -147,14 +150,69 @@ public final class ScreenForm {
         : value.valueStream().anyMatch(one -> mark.equals(one.asString("")));
   }
 
-  /** The question that a place of a packet answers; none where the form has no such question. */
+  /**
+   * The question that a place of a packet answers; none where the form has no such question. Where several words answer
+   * it, its form is a list, with each mark as a choice.
+   */
   public Optional<Ask> asking(String place) {
-    return field(place).map(this::ask);
+    var marks = marks(place);
+    return marks.isEmpty()
+        ? field(place).map(this::ask)
+        : Optional.of(new Ask(
+            place,
+            words.question(path(place)),
+            Form.LIST,
+            marks.stream()
+                .map(mark -> new Choice(word(mark, place), mark.asked()))
+                .toList()));
   }
 
-  /** An answer to the question of a place; empty where it can't be one, or there is no such question. */
+  /**
+   * An answer to the question of a place; empty where it can't be one, or there is no such question.
+   *
+   * @param text what was typed; where several words answer it, those with commas between
+   */
   public Optional<JsonNode> read(String place, String text) {
-    return field(place).flatMap(field -> FormText.read(text.strip(), field.shape(), on));
+    var marks = marks(place);
+    return marks.isEmpty()
+        ? field(place).flatMap(field -> FormText.read(text.strip(), field.shape(), on))
+        : several(text, marks.stream().map(mark -> word(mark, place)).toList());
+  }
+
+  private static Optional<JsonNode> several(String text, List<String> words) {
+    var chosen = Stream.of(text.split(",")).map(String::strip).distinct().toList();
+    return words.containsAll(chosen)
+        ? Optional.of(JsonNodeFactory.instance
+            .arrayNode()
+            .addAll(chosen.stream()
+                .map(JsonNodeFactory.instance::stringNode)
+                .map(JsonNode.class::cast)
+                .toList()))
+        : Optional.empty();
+  }
+
+  /** The marks of a question that several words answer. */
+  private List<FormField> marks(String place) {
+    return sections.stream()
+        .flatMap(ScreenForm::fields)
+        .filter(field -> field.isMark()
+            && !place.equals(NO_INCOME)
+            && field.name().startsWith(place + FormField.MARK)
+            && !word(field, place).isEmpty())
+        .toList();
+  }
+
+  private static String word(FormField mark, String place) {
+    return mark.name().substring(place.length() + FormField.MARK.length());
+  }
+
+  /** Where the words of the question of a place stand. */
+  private String path(String place) {
+    var request = REQUEST.matcher(place);
+    var path = request.matches()
+        ? services.get(Integer.parseInt(request.group(1))).word() + request.group(2)
+        : place.substring(1);
+    return path.replaceAll("/\\d+", "").replace('/', '.');
   }
 
   private Optional<FormField> field(String place) {
