@@ -49,6 +49,23 @@ public class ApplyingStory extends OnAPhone {
     button(page, "Go on").press("Enter");
   }
 
+  /** What was left out is asked for, and several words answer it. */
+  private void answersWhatBroughtItAbout() {
+    var hours = page.getByLabel(Pattern.compile("What brought it about.*fewer hours"));
+    hours.check();
+    page.getByLabel(Pattern.compile("What brought it about.*illness")).check();
+    button(page, "Look over what I answered").first().press("Enter");
+    assertThat(page.getByText("This is what you tell us now")).isVisible();
+    assertThat(page.getByText(Pattern.compile("illness.*fewer hours|fewer hours.*illness"))
+            .last())
+        .isVisible();
+    accessible(page, "several words looked over");
+    fits(page, "several words looked over");
+    page.getByLabel("Your name, as you told it to us").fill("Thessaly Okonjo-Reyes");
+    page.keyboard().press("Enter");
+    assertThat(hours).hasCount(0);
+  }
+
   @Test
   public void aFamilyAppliesAndSendsAPhotographedPayslip() throws Exception {
     var mail = "thessaly@brackwater.example";
@@ -158,6 +175,7 @@ public class ApplyingStory extends OnAPhone {
     assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Receipt")))
         .isVisible();
     accessible(page, "lodged");
+    answersWhatBroughtItAbout();
     page.locator("input[type=file]")
         .first()
         .setInputFiles(PapersStory.slip("payslip.png", "Payslip October 2026", "1,733.33"));
