@@ -67,15 +67,9 @@ export function PaperSent({
   }, [onHolding, about, isHolding]);
 
   const files = useMemo(() => pages.map((page) => page.file), [pages]);
-  const isAgain = useLaidBy(
-    place,
-    (left) => {
-      setRemark((before) => before || left.text);
-      return take(left.files);
-    },
-    remark,
-    files,
-  );
+  const isAgain = useLaidBy(place, (left) => take(left.files), "", files);
+  // By itself, so that a letter more does not encrypt the photos again.
+  useLaidBy(`${place}/remark`, (left) => setRemark((before) => before || left.text), remark);
 
   const take = async (chosen: File[]) => {
     for (const file of chosen) {

@@ -50,7 +50,6 @@ export function layBy(place: string, held: Held): Promise<void> {
 export async function laidBy(place: string): Promise<Held | undefined> {
   let held: Held | undefined;
   await inTurn(async (keys) => {
-    await forgetOld();
     const name = await nameOf(keys, place);
     const kept: Kept | undefined = await within("readonly", (places) => places.get(name));
     const [head, ...bodies] = await Promise.all((kept?.parts ?? []).map((part) => open(keys, part)));
@@ -111,6 +110,7 @@ async function keysOfVisit(): Promise<Keys | undefined> {
       salt: new Uint8Array(),
       info: new TextEncoder().encode(info),
     });
+    await forgetOld();
     return {
       seals: await crypto.subtle.deriveKey(from("seals"), secret, { name: "AES-GCM", length: 256 }, false, [
         "encrypt",

@@ -87,7 +87,7 @@ public class ApplyingTest extends WithApplications {
         visit,
         Map.of(
             "/household/people/0/residentNumberMissing", "",
-            "/household/people/0/residentNumber", "4821907369"));
+            "/household/people/0/residentNumber", "3719448262"));
     var offered = body(perform(get("/api/door/application/told"), visit)).get("mayAsk");
     assertEquals(offered.get("whom").findValuesAsString("word"), List.of("registers", "employer"));
     assertTrue(offered.get("until").stringValue().contains("2027"), offered.toString());

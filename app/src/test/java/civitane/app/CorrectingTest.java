@@ -109,6 +109,7 @@ public class CorrectingTest extends AtTheDoor {
         .get("asks");
     assertEquals(asks.get("kind").stringValue(), "list");
     assertEquals(asks.get("choices").size(), 7, asks.toString());
+    assertEquals(asks.at("/choices/0/said").stringValue(), "maladie", "without its question");
 
     var unread = body(looked(claim, Map.of(claim.amount(), "lostWork,weather"), "fr"));
     assertEquals(unread.at("/unread/0/item").intValue(), claim.amount());

@@ -51,9 +51,9 @@ public class ApplyingStory extends OnAPhone {
 
   /** What was left out is asked for, and several words answer it. */
   private void answersWhatBroughtItAbout() {
-    var hours = page.getByLabel(Pattern.compile("What brought it about.*fewer hours"));
+    var hours = page.getByLabel("fewer hours", new Page.GetByLabelOptions().setExact(true));
     hours.check();
-    page.getByLabel(Pattern.compile("What brought it about.*illness")).check();
+    page.getByLabel("illness", new Page.GetByLabelOptions().setExact(true)).check();
     button(page, "Look over what I answered").first().press("Enter");
     assertThat(page.getByText("This is what you tell us now")).isVisible();
     assertThat(page.getByText(Pattern.compile("illness.*fewer hours|fewer hours.*illness"))

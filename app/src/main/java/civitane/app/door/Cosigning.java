@@ -255,7 +255,11 @@ class Cosigning {
     return claims.facts(asked.number()).packet().withRequests(requests);
   }
 
-  /** Signs with a name and allows others to be asked; what is said where it is another than the one told, empty where it is signed. */
+  /**
+   * Signs with a name and allows others to be asked.
+   *
+   * @return what is said where the name is another than the one told; empty where it is signed
+   */
   @Transactional
   public String sign(Signer signer, String name, List<String> allowed, Language language) {
     var asked = asked(signer);

@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /**
  * The key under which a browser keeps what is not sent yet, as phones end a page when the camera opens. It is given for as
- * long as the visit lasts and kept nowhere: what the browser keeps can't be read after that, by its owner neither.
+ * long as the visit lasts and kept nowhere: what the browser keeps can't be read after that, not by its owner either.
  */
 @RestController
 class DeviceKeyController {

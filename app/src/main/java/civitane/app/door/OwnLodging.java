@@ -101,8 +101,10 @@ class OwnLodging {
   }
 
   /**
-   * Lodges it with a signature and whom it allows to be asked, or tells that the name signed is another; the number of the claim, or nothing where it
+   * Lodges it with a signature, or tells that the name signed is another; the number of the claim, or nothing where it
    * is not lodged.
+   *
+   * @param allowed whom whoever signs allows to be asked, of those that were offered
    */
   @Transactional
   public Signed lodge(UUID id, int version, String name, List<String> allowed, Language language) {

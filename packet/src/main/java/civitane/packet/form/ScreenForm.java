@@ -156,15 +156,24 @@ public final class ScreenForm {
    */
   public Optional<Ask> asking(String place) {
     var marks = marks(place);
-    return marks.isEmpty()
-        ? field(place).map(this::ask)
-        : Optional.of(new Ask(
-            place,
-            words.question(path(place)),
-            Form.LIST,
-            marks.stream()
-                .map(mark -> new Choice(word(mark, place), mark.asked()))
-                .toList()));
+    return marks.isEmpty() ? field(place).map(this::ask) : Optional.of(several(place, marks));
+  }
+
+  private Ask several(String place, List<FormField> marks) {
+    var asked = words.question(path(place));
+    return new Ask(
+        place,
+        asked,
+        Form.LIST,
+        marks.stream()
+            .map(mark -> new Choice(word(mark, place), said(mark, asked)))
+            .toList());
+  }
+
+  /** A choice as it is said below its question, which is not said with each. */
+  private String said(FormField mark, String asked) {
+    var before = words.say("letter.form.within", "group", asked, "question", "");
+    return mark.asked().startsWith(before) ? mark.asked().substring(before.length()) : mark.asked();
   }
 
   /**
@@ -176,10 +185,10 @@ public final class ScreenForm {
     var marks = marks(place);
     return marks.isEmpty()
         ? field(place).flatMap(field -> FormText.read(text.strip(), field.shape(), on))
-        : several(text, marks.stream().map(mark -> word(mark, place)).toList());
+        : chosen(text, marks.stream().map(mark -> word(mark, place)).toList());
   }
 
-  private static Optional<JsonNode> several(String text, List<String> words) {
+  private static Optional<JsonNode> chosen(String text, List<String> words) {
     var chosen = Stream.of(text.split(",")).map(String::strip).distinct().toList();
     return words.containsAll(chosen)
         ? Optional.of(JsonNodeFactory.instance
