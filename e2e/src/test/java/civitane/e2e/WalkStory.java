@@ -36,6 +36,8 @@ public class WalkStory extends Story {
     page.keyboard().press("F1");
     walk.past("the keys");
     page.keyboard().press("Escape");
+    // Keys pressed while it still closes are not the Desk's.
+    assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
     pastAnApplication(walk);
     pastClaims(walk);
     pastTheRest(walk);
