@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { Ticks } from "./Ticks";
 import { useSay } from "./words";
 
 interface Props {
@@ -15,20 +16,7 @@ export function MayAsk({ mayAsk, allowed, onAllowed }: Props) {
     <fieldset className="my-6">
       <legend className="case text-[1.2rem] mb-1">{say("allow.title")}</legend>
       <p>{say("allow.intro")}</p>
-      {mayAsk.whom.map((one) => (
-        <label key={one.word} className="door-tick my-3">
-          <input
-            type="checkbox"
-            checked={allowed.includes(one.word)}
-            onChange={(event) =>
-              onAllowed(
-                event.target.checked ? [...allowed, one.word] : allowed.filter((word) => word !== one.word),
-              )
-            }
-          />
-          <span>{one.said}</span>
-        </label>
-      ))}
+      <Ticks choices={mayAsk.whom} chosen={allowed} onChosen={onAllowed} />
       <p className="soft">{mayAsk.until}</p>
     </fieldset>
   );

@@ -1,5 +1,6 @@
 import { useId } from "react";
 import type { Ask } from "./rows";
+import { Ticks } from "./Ticks";
 
 interface Props {
   ask: Ask;
@@ -17,23 +18,7 @@ export function SeveralChoices({ ask, value, wrong, onType }: Props) {
   return (
     <fieldset className="mb-4" aria-describedby={isWrong ? id : undefined}>
       <legend className="mb-1">{ask.label}</legend>
-      {ask.choices.map((one) => (
-        <label key={one.word} className="door-tick">
-          <input
-            type="checkbox"
-            checked={chosen.includes(one.word)}
-            onChange={(event) =>
-              onType(
-                (event.target.checked
-                  ? [...chosen, one.word]
-                  : chosen.filter((word) => word !== one.word)
-                ).join(","),
-              )
-            }
-          />
-          <span>{one.said}</span>
-        </label>
-      ))}
+      <Ticks choices={ask.choices} chosen={chosen} onChosen={(words) => onType(words.join(","))} />
       {isWrong && (
         <p id={id} className="wrong mt-1">
           {wrong}

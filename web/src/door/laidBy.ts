@@ -77,8 +77,10 @@ export function forget(place: string): Promise<void> {
 /** Nothing stays on the device, and what is still under way is not kept any more. Asked for before the page goes. */
 export function forgetAll(): void {
   visit = undefined;
-  under = Promise.resolve();
-  if (globalThis.indexedDB) indexedDB.deleteDatabase(DATABASE);
+  if (!globalThis.indexedDB) return;
+  indexedDB.deleteDatabase(DATABASE);
+  // What was being written meanwhile would stay.
+  under = under.then(() => indexedDB.deleteDatabase(DATABASE));
 }
 
 /** Does something once everything before it is done; without a key, or where the device keeps nothing, nothing. */
