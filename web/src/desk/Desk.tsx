@@ -19,6 +19,7 @@ import { ComingLine } from "./ComingLine";
 import { DeskRow, HEIGHT } from "./DeskRow";
 import { Drafts } from "./Drafts";
 import { DueReminders } from "./DueReminders";
+import { Onward } from "./Onward";
 import { ParkedLine } from "./ParkedLine";
 import { Peek } from "./Peek";
 import { PostLine } from "./PostLine";
@@ -190,11 +191,11 @@ export function Desk() {
               </LongList>
               {desk.data && rows.length === 0 && <p className="soft p-5">{t("desk.empty")}</p>}
               {desk.hasNextPage && (
-                <p className="p-5">
-                  <button type="button" className="btn btn-sm" disabled={desk.isFetching} onClick={onward}>
-                    {t("desk.more")}
-                  </button>
-                </p>
+                <Onward
+                  busy={desk.isFetching}
+                  failed={desk.isError}
+                  onMore={() => void desk.fetchNextPage()}
+                />
               )}
             </div>
           )}

@@ -1,21 +1,29 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useTranslation } from "react-i18next";
 import { api, done } from "../api/client";
 import { shortDay } from "../parts/format";
+import { OtherForm, type OtherFormAsked } from "../parts/OtherForm";
 
-/** The forms that others have to fill in for a claim: since when they are out, and from when on they are asked again. */
+/** The forms that others fill in for a claim: since when they are out, when they are asked again, and one more. */
 export function SentOut({ claim }: { claim: string }) {
   const { t } = useTranslation();
+  const queries = useQueryClient();
   const out = useQuery({
     queryKey: ["claim", claim, "formsOut"],
     queryFn: () => done(api.GET("/api/claims/{number}/forms-out", { params: { path: { number: claim } } })),
   });
-  if (!out.data?.length) return null;
+  const make = async (asked: OtherFormAsked) => {
+    await done(
+      api.POST("/api/claims/{number}/forms-out", { params: { path: { number: claim } }, body: asked }),
+    );
+    await queries.invalidateQueries({ queryKey: ["claim", claim] });
+  };
+  if (!out.data || (out.data.out.length === 0 && out.data.possible.length === 0)) return null;
   return (
     <>
       <h2 className="head">{t("formsOut.title")}</h2>
       <ul className="mb-4">
-        {out.data.map((one) => (
+        {out.data.out.map((one) => (
           <li key={one.id} className="border-b border-base-300 py-1.5 pl-2">
             <a className="plain-link" href={`/api/forms-out/${one.id}`} target="_blank" rel="noreferrer">
               {one.title}
@@ -29,6 +37,12 @@ export function SentOut({ claim }: { claim: string }) {
           </li>
         ))}
       </ul>
+      {out.data.possible.length > 0 && (
+        <details className="mb-4">
+          <summary className="plain-link cursor-pointer">{t("formsOut.ask")}</summary>
+          <OtherForm kinds={out.data.possible} onMake={make} />
+        </details>
+      )}
     </>
   );
 }

@@ -18,6 +18,7 @@ import static org.testng.Assert.assertTrue;
 /** Whoever has their papers at hand sends them before they lodge; each is filed where it is wanted. */
 public class EarlyPapersTest extends WithApplications {
   private static final String PAYSLIP = "payslip:i1";
+  private static final String MANDATE = "mandate";
 
   @Autowired
   private LeftOver left;
@@ -148,6 +149,31 @@ public class EarlyPapersTest extends WithApplications {
         wanted.toString());
     var seen = standing(visit, "en").toString();
     assertFalse(seen.contains("page two"), seen);
+  }
+
+  /** Nothing else shows the office by what right they ask, and until it has seen that they are told nothing more. */
+  @Test
+  public void whoAsksForSomebodyElseSendsWhatShowsThatTheyMay() throws Exception {
+    var visit = asking("Gerlinde");
+    assertFalse(early(visit, "en").toString().contains(MANDATE), "for herself");
+    typed(
+        visit,
+        Map.of(
+            "/taking/actsAs", "guardian",
+            "/taking/actor/name", "Abel Nkemelu",
+            "/taking/actor/shownBy", "order of the court",
+            "/taking/actor/letters", "acting",
+            "/taking/actor/contact", "4 Marsh Road, BK47 Reedholm"));
+    assertEquals(early(visit, "en").get(0).get("wanted").stringValue(), MANDATE);
+    assertTrue(early(visit, "fr", MANDATE).get("words").stringValue().contains("tribunal"));
+    assertEquals(status(send(visit, MANDATE, MadePapers.png(700, 900, "order of the court"))), 204);
+    assertTrue(signed(visit, "Abel Nkemelu").get("lodged").booleanValue());
+    var number = database.sql("""
+            select c.number from claim c join application_paper p on p.application_id = c.application_id
+            where p.wanted = 'mandate' order by p.came_at desc limit 1
+            """).query(String.class).single();
+    holds(() -> assertEquals(papers(number).size(), 1));
+    assertEquals(papers(number).get(0).get("kind").stringValue(), MANDATE);
   }
 
   @Test

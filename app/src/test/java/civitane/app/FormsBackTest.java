@@ -67,8 +67,40 @@ public class FormsBackTest extends WithForms {
     assertEquals(proposed(paper, "NOTICE_ON"), "2026-11-02");
     assertEquals(proposed(paper, "HOURS"), "37.5");
     assertEquals(proposed(paper, "GROSS"), "2340.00");
-    var sent = body(asIkenna(get("/api/claims/{number}/forms-out", out.claim())));
+    var sent =
+        body(asIkenna(get("/api/claims/{number}/forms-out", out.claim()))).get("out");
     assertEquals(sent.size(), 1);
+    assertFalse(sent.at("/0/returnedAt").isNull(), sent.toString());
+  }
+
+  /** Who applied at the door has allowed it, and nobody of the office took the application. */
+  @Test
+  public void aFormIsMadeFromTheClaimAboutWhoAllowsIt() throws Exception {
+    var claim = lodged(drafted(1158, LEAVE, "employer"));
+    var asked = "{\"kind\": \"%s\", \"person\": \"p1\", \"to\": \"Delta Cannery Co-op\"}";
+    var employer = post("/api/claims/{number}/forms-out", asked.formatted("employer"), claim);
+    assertEquals(asIkenna(employer).getResponse().getStatus(), 422, "nobody has the claim");
+    taken(claim);
+    var possible = body(asIkenna(get("/api/claims/{number}/forms-out", claim))).get("possible");
+    assertEquals(possible.at("/0/kind").stringValue(), "employer");
+    assertEquals(possible.at("/0/people/0/id").stringValue(), "p1");
+    assertEquals(possible.at("/0/named/0").stringValue(), "Delta Cannery Co-op");
+    assertEquals(possible.at("/1/kind").stringValue(), "doctor");
+    assertEquals(possible.at("/1/people").size(), 0, "nobody allows that the doctor is asked");
+    var doctor = post("/api/claims/{number}/forms-out", asked.formatted("doctor"), claim);
+    assertEquals(asIkenna(doctor).getResponse().getStatus(), 422);
+
+    var made = body(asIkenna(employer));
+    assertEquals(body(asIkenna(employer)).get("id"), made.get("id"), "once");
+    var form = asIkenna(get("/api/forms-out/{id}", made.get("id").stringValue()))
+        .getResponse()
+        .getContentAsByteArray();
+    var record = claim(claim).get("events").toString();
+    assertEquals(record.split("to fill in", -1).length, 2, record);
+    var paper = paper(claim, filled(form, EMPLOYERS));
+    assertEquals(paper.get("person").stringValue(), "p1");
+    assertEquals(proposed(paper, "LAST_DAY"), "2026-10-28");
+    var sent = body(asIkenna(get("/api/claims/{number}/forms-out", claim))).get("out");
     assertFalse(sent.at("/0/returnedAt").isNull(), sent.toString());
   }
 
@@ -94,7 +126,8 @@ public class FormsBackTest extends WithForms {
     assertEquals(paper.get("kind").stringValue(), "employmentConfirmation");
     assertEquals(paper.get("person").stringValue(), "p1");
     assertEquals(paper.at("/picture/sender").stringValue(), "Delta Cannery Co-op");
-    var sent = body(asIkenna(get("/api/claims/{number}/forms-out", out.claim())));
+    var sent =
+        body(asIkenna(get("/api/claims/{number}/forms-out", out.claim()))).get("out");
     assertFalse(sent.at("/0/returnedAt").isNull(), sent.toString());
     // The same pages brought to somebody else's claim stay what they were said to be.
     var other = claimOf(Packets.meals(1157, 2, "en"));

@@ -89,7 +89,7 @@ public class PartByCodeTest extends WithForms {
     assertEquals(late.get("standing").stringValue(), "came", "nobody is told that it was kept");
     assertEquals(status(file(code, MadePapers.png(300, 300, "again"))), 200);
     assertEquals(papers(out.claim()).size(), 1, "a form comes once");
-    var row = body(asIkenna(get("/api/claims/{number}/forms-out", out.claim()))).get(0);
+    var row = body(asIkenna(get("/api/claims/{number}/forms-out", out.claim()))).at("/out/0");
     assertFalse(row.get("returnedAt").isNull());
   }
 

@@ -13,7 +13,7 @@ import static org.testng.Assert.assertTrue;
 
 /** With more claims on the Desk than it shows at once, every one of them is still reached. */
 public class FullDeskStory extends Story {
-  private static final int A_PAGE = 200;
+  private static final int A_PAGE = 50;
   private static final int MORE = 230;
 
   /** As many more of one claim that waits, under numbers of their own. */
@@ -50,26 +50,21 @@ public class FullDeskStory extends Story {
   }
 
   @Test
-  public void theRestComesWithTheArrowKey() throws SQLException {
+  public void theRestComesWithScrollingAndTheArrowKey() throws SQLException {
     fill();
     signIn(page, "ikenna");
     assertThat(rows().first()).hasAttribute("aria-setsize", String.valueOf(A_PAGE));
-    assertTrue(rows().count() < A_PAGE, "only what is near the view is there");
     var tide = page.getByText(" of work due today").textContent();
-    while (row(A_PAGE).count() == 0) {
+    while (row(MORE).count() == 0) {
       rows().last().scrollIntoViewIfNeeded();
     }
-    row(A_PAGE).getByRole(AriaRole.BUTTON).click();
-    page.keyboard().press("ArrowDown");
-    assertThat(row(A_PAGE + 1)).isVisible();
-    assertTrue(Integer.parseInt(row(A_PAGE).getAttribute("aria-setsize")) >= MORE);
-    assertThat(page.getByRole(
-            AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Show the next 200")))
-        .hasCount(0);
+    var there = Integer.parseInt(row(MORE).getAttribute("aria-setsize"));
+    assertTrue(rows().count() < there, "only what is near the view is there");
     assertEquals(page.getByText(" of work due today").textContent(), tide);
+    row(MORE).getByRole(AriaRole.BUTTON).click();
     page.keyboard().press("ArrowDown");
-    assertThat(row(A_PAGE + 1).getByRole(AriaRole.BUTTON)).hasAttribute("aria-current", "true");
-    assertThat(row(A_PAGE + 1)).isInViewport();
+    assertThat(row(MORE + 1).getByRole(AriaRole.BUTTON)).hasAttribute("aria-current", "true");
+    assertThat(row(MORE + 1)).isInViewport();
   }
 
   @Test
@@ -97,7 +92,7 @@ public class FullDeskStory extends Story {
     fill();
     signIn(page, "ikenna");
     accessible(page, "a full desk");
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Show the next 200"))
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Show more"))
         .click();
     assertThat(rows().first()).not().hasAttribute("aria-setsize", String.valueOf(A_PAGE));
   }

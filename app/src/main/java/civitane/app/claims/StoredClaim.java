@@ -42,7 +42,7 @@ import static civitane.core.facts.Known.known;
 @Entity
 @Table(name = "claim")
 class StoredClaim {
-  private static final int A_PAGE = 200;
+  private static final int A_PAGE = Desk.PAGE;
 
   @Id
   private UUID id;

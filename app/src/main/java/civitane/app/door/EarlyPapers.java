@@ -4,6 +4,7 @@ import civitane.app.claims.ClaimLists;
 import civitane.app.claims.Claims;
 import civitane.app.determining.Screenings;
 import civitane.app.drafts.Applications;
+import civitane.app.drafts.Taking;
 import civitane.app.jobs.Jobs;
 import civitane.app.ledger.Ledgers;
 import civitane.app.lodging.ApplicationLodged;
@@ -14,6 +15,8 @@ import civitane.core.claims.ItemKind;
 import civitane.core.claims.Turn;
 import civitane.core.claims.Want;
 import civitane.core.claims.Wants;
+import civitane.core.claims.Why;
+import civitane.core.facts.PaperKind;
 import civitane.core.rules.Mode;
 import civitane.core.services.Services;
 import civitane.words.Language;
@@ -40,6 +43,10 @@ import org.springframework.transaction.annotation.Transactional;
 class EarlyPapers {
   /** More files than that no application wants. */
   private static final int MOST = 60;
+
+  /** No rule wants it: somebody of the office looks at it before whoever acts is told anything more. */
+  private static final Want TO_ACT = new Want(
+      ItemKind.PAPER, PaperKind.MANDATE.word(), List.of(Why.ACTS_TO_SHOW.with()), Turn.HOUSEHOLD);
 
   private final EarlyPaperRows rows;
   private final Applications applications;
@@ -102,9 +109,12 @@ class EarlyPapers {
   }
 
   private Collection<Want> wanted(UUID application) {
-    var packet =
-        screenings.readable(applications.draft(applications.find(application)).packet());
+    var draft = applications.draft(applications.find(application));
+    var packet = screenings.readable(draft.packet());
     var wanted = new LinkedHashMap<String, Want>();
+    if (new Taking(draft.taking()).isForAnother()) {
+      wanted.put(TO_ACT.subject(), TO_ACT);
+    }
     if (packet != null) {
       for (var result : screenings.results(packet, Mode.DETERMINE)) {
         var service = Services.named(result.service()).orElseThrow();

@@ -20,12 +20,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class FormOutController {
   private final FormsOut forms;
-  private final FormReplies replies;
   private final Staff staff;
 
-  FormOutController(FormsOut forms, FormReplies replies, Staff staff) {
+  FormOutController(FormsOut forms, Staff staff) {
     this.forms = forms;
-    this.replies = replies;
     this.staff = staff;
   }
 
@@ -39,11 +37,23 @@ class FormOutController {
     return forms.of(id);
   }
 
-  /** The forms that went out for the application that a claim came with. */
+  /** The forms that went out for a claim, and those that could. */
   @GetMapping("/api/claims/{number}/forms-out")
   @PreAuthorize(May.READ_FACTS)
-  List<FormsOut.Out> formsOutOf(@PathVariable String number) {
-    return replies.out(number);
+  FormsOut.OfClaim formsOutOf(@PathVariable String number) {
+    return forms.ofClaim(number);
+  }
+
+  @PostMapping("/api/claims/{number}/forms-out")
+  @PreAuthorize(May.WORK_CLAIMS)
+  FormsOut.Out formOutFor(@PathVariable String number, @RequestBody Other other) {
+    return forms.makeFor(
+        staff.me(),
+        number,
+        other.kind(),
+        other.person(),
+        other.to(),
+        Language.of(other.language()));
   }
 
   @PostMapping("/api/applications/{id}/forms-out")

@@ -5,6 +5,7 @@ import civitane.packet.form.OtherForm;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
+import java.sql.Types;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -27,21 +28,26 @@ class FormRows {
   /**
    * A form that is out.
    *
-   * @param person whom it is about, by the id in the application
    * @param asked who is to fill it in
    * @param returnedAt when it came back; null while it has not
    */
   record Kept(
       UUID id,
-      UUID application,
-      OtherForm form,
-      String person,
+      FormAbout about,
       String asked,
       String code,
       Instant madeAt,
       @Nullable Instant returnedAt) {
     boolean came() {
       return returnedAt != null;
+    }
+
+    UUID application() {
+      return about.application();
+    }
+
+    OtherForm form() {
+      return about.form();
     }
   }
 
@@ -51,13 +57,14 @@ class FormRows {
   void add(Kept form, byte[] pdf, String by) {
     database
         .sql("""
-            insert into form_out (id, application_id, kind, person_id, asked, code, pdf, made_by, made_at)
-            values (:id, :application, :kind, :person, :asked, :code, :pdf, :by, :now)
+            insert into form_out (id, application_id, kind, person_id, subject, asked, code, pdf, made_by, made_at)
+            values (:id, :application, :kind, :person, :subject, :asked, :code, :pdf, :by, :now)
             """)
         .param("id", form.id())
         .param("application", form.application())
         .param("kind", form.form().word())
-        .param("person", form.person())
+        .param("person", form.about().person(), Types.VARCHAR)
+        .param("subject", form.about().subject(), Types.OTHER)
         .param("asked", form.asked())
         .param("code", form.code())
         .param("pdf", pdf)
@@ -160,9 +167,11 @@ class FormRows {
     var returned = row.getTimestamp("returned_at");
     return new Kept(
         row.getObject("id", UUID.class),
-        row.getObject("application_id", UUID.class),
-        OtherForm.named(row.getString("kind")).orElseThrow(),
-        row.getString("person_id"),
+        new FormAbout(
+            row.getObject("application_id", UUID.class),
+            OtherForm.named(row.getString("kind")).orElseThrow(),
+            row.getString("person_id"),
+            row.getObject("subject", UUID.class)),
         row.getString("asked"),
         row.getString("code"),
         row.getTimestamp("made_at").toInstant(),

@@ -2,10 +2,13 @@ package civitane.app.forms;
 
 import civitane.app.audit.AuditLog;
 import civitane.app.catalogue.DeskWords;
-import civitane.app.drafts.Applications;
+import civitane.app.claims.Claims;
 import civitane.app.letters.Codes;
 import civitane.app.problems.Problem;
 import civitane.app.staff.Staff;
+import civitane.core.claims.Why;
+import civitane.core.facts.NamedOutside;
+import civitane.core.reasons.Argument;
 import civitane.packet.form.FormWriter;
 import civitane.packet.form.OtherForm;
 import civitane.words.Language;
@@ -15,6 +18,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
@@ -29,7 +33,8 @@ class FormsOut {
 
   private static final int NUMBER_LENGTH = 8;
 
-  private final Applications applications;
+  private final Claims claims;
+  private final FormSubjects subjects;
   private final FormRows rows;
   private final FormWriter writer;
   private final Codes codes;
@@ -39,14 +44,16 @@ class FormsOut {
 
   /** @param at where the door is, as it is written to those who go to it */
   FormsOut(
-      Applications applications,
+      Claims claims,
+      FormSubjects subjects,
       FormRows rows,
       FormWriter writer,
       Codes codes,
       AuditLog audit,
       Clock clock,
       @Value("${civitane.door-at:http://127.0.0.1:8480/door}") String at) {
-    this.applications = applications;
+    this.claims = claims;
+    this.subjects = subjects;
     this.rows = rows;
     this.writer = writer;
     this.codes = codes;
@@ -55,7 +62,11 @@ class FormsOut {
     this.at = at;
   }
 
-  /** A form that is out: which, about whom, who was asked, and since when. */
+  /**
+   * A form that is out: who was asked, and since when.
+   *
+   * @param person whom it is about, by their id in the application; empty where it was made from a claim
+   */
   record Out(
       UUID id,
       String kind,
@@ -66,7 +77,16 @@ class FormsOut {
       LocalDate askAgainOn,
       @Nullable Instant returnedAt) {}
 
-  /** Makes a form; one of a kind about a person to the same one is made once. */
+  /** A form that a claim's service has others fill in: who allows that they are asked, and who is named. */
+  record Possible(String kind, String title, List<Whom> people, List<String> named) {}
+
+  /** Somebody a form can be about, by their id in the claim. */
+  record Whom(String id, String name) {}
+
+  /** The forms of a claim. */
+  record OfClaim(List<Out> out, List<Possible> possible) {}
+
+  /** Makes a form for an application. */
   @Transactional
   Out make(
       Staff.Colleague by,
@@ -75,27 +95,54 @@ class FormsOut {
       String person,
       String to,
       Language language) {
-    var form = OtherForm.named(kind).orElseThrow(() -> Problem.notThere("A form of this kind"));
+    var about = FormAbout.drafted(application, form(kind), person);
+    return known(about, to).orElseGet(() -> fresh(by, about, to, language));
+  }
+
+  /** The same for a claim that somebody works on, about somebody by their id in it. */
+  @Transactional
+  Out makeFor(
+      Staff.Colleague by, String claim, String kind, String person, String to, Language language) {
+    claims.mine(by, claim);
+    var subject = claims.facts(claim).places().ids().get(person);
+    if (subject == null) {
+      throw Problem.wrong("Nobody of the household is named whom the form is about.");
+    }
+    var about = FormAbout.known(claims.applicationOf(claim), form(kind), subject);
+    return known(about, to).orElseGet(() -> {
+      var made = fresh(by, about, to, language);
+      var whose = subjects.name(about);
+      claims.note(by, claim, Why.FORM_MADE.with(Argument.told(made.asked()), Argument.told(whose)));
+      return made;
+    });
+  }
+
+  private static OtherForm form(String kind) {
+    return OtherForm.named(kind).orElseThrow(() -> Problem.notThere("A form of this kind"));
+  }
+
+  /** One of a kind about a person to the same one is made once. */
+  private Optional<Out> known(FormAbout about, String to) {
+    return rows.of(about.application()).stream()
+        .filter(out -> out.about().equals(about) && out.asked().equals(to.strip()))
+        .findFirst()
+        .map(this::out);
+  }
+
+  private Out fresh(Staff.Colleague by, FormAbout about, String to, Language language) {
     var asked = to.strip();
     if (asked.isEmpty()) {
       throw Problem.wrong("A form goes out to somebody by name.");
     }
-    var draft = applications.view(application).draft();
-    if (!draft.allows(person, kind, LocalDate.now(clock))) {
-      throw Problem.wrong("The household has not allowed yet that the " + kind
-          + " is asked. Note the consent first.");
+    if (!subjects.isAllowed(about, LocalDate.now(clock))) {
+      throw Problem.wrong("The household has not allowed yet that the "
+          + about.form().word() + " is asked. Note the consent first.");
     }
-    var known = rows.of(application).stream()
-        .filter(out ->
-            out.form() == form && out.person().equals(person) && out.asked().equals(asked))
-        .findFirst();
-    if (known.isPresent()) {
-      return out(known.get());
-    }
-    var fresh = new FormRows.Kept(
-        UUID.randomUUID(), application, form, person, asked, codes.fresh(), clock.instant(), null);
-    rows.add(fresh, written(fresh, draft.name(person), language, Map.of()), by.login());
-    audit.record(by.login(), "form made", application.toString(), kind);
+    var fresh =
+        new FormRows.Kept(UUID.randomUUID(), about, asked, codes.fresh(), clock.instant(), null);
+    rows.add(fresh, written(fresh, subjects.name(about), language, Map.of()), by.login());
+    audit.record(
+        by.login(), "form made", about.application().toString(), about.form().word());
     return out(fresh);
   }
 
@@ -111,12 +158,37 @@ class FormsOut {
     return rows.of(application).stream().map(this::out).toList();
   }
 
+  /** The forms that went out for a claim, and those that could; those for another one of its application are not its own. */
+  @Transactional(readOnly = true)
+  OfClaim ofClaim(String claim) {
+    var out = rows.of(claims.applicationOf(claim)).stream()
+        .filter(one -> subjects.claim(one.about()).filter(claim::equals).isPresent())
+        .map(this::out)
+        .toList();
+    var packet = claims.facts(claim).packet();
+    var named = NamedOutside.of(packet, 0);
+    var possible = FormSubjects.of(packet.requests().get(0).service()).stream()
+        .map(form -> new Possible(
+            form.word(),
+            form.title(DeskWords.WORDS),
+            subjects.allowing(claim, form, LocalDate.now(clock)).stream()
+                .map(person -> new Whom(person.id(), person.fullName()))
+                .toList(),
+            named.stream()
+                .filter(one -> one.kind().word().equals(form.word()))
+                .map(NamedOutside::name)
+                .distinct()
+                .toList()))
+        .toList();
+    return new OfClaim(out, possible);
+  }
+
   private Out out(FormRows.Kept form) {
     return new Out(
         form.id(),
         form.form().word(),
         form.form().title(DeskWords.WORDS),
-        form.person(),
+        form.about().person() == null ? "" : form.about().person(),
         form.asked(),
         form.madeAt(),
         LocalDate.ofInstant(form.madeAt(), clock.getZone()).plusDays(ASKED_AGAIN_AFTER),

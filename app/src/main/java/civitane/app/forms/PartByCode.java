@@ -35,6 +35,7 @@ public class PartByCode {
   private final FormRows rows;
   private final FormsOut forms;
   private final FormReplies replies;
+  private final FormSubjects subjects;
   private final Bringing bringing;
   private final Jobs jobs;
   private final AuditLog audit;
@@ -44,6 +45,7 @@ public class PartByCode {
       FormRows rows,
       FormsOut forms,
       FormReplies replies,
+      FormSubjects subjects,
       Bringing bringing,
       Jobs jobs,
       AuditLog audit,
@@ -51,6 +53,7 @@ public class PartByCode {
     this.rows = rows;
     this.forms = forms;
     this.replies = replies;
+    this.subjects = subjects;
     this.bringing = bringing;
     this.jobs = jobs;
     this.audit = audit;
@@ -78,14 +81,14 @@ public class PartByCode {
   @Transactional(readOnly = true)
   public Optional<Part> of(String code) {
     return rows.of(Codes.grouped(code))
-        .map(out -> new Part(out.form(), replies.about(out), out.asked(), standing(out)));
+        .map(out -> new Part(out.form(), subjects.name(out.about()), out.asked(), standing(out)));
   }
 
   private Standing standing(FormRows.Kept out) {
     if (out.came()) {
       return Standing.CAME;
     }
-    return replies.isAllowed(out, LocalDate.now(clock)) ? Standing.OPEN : Standing.ENDED;
+    return subjects.isAllowed(out.about(), LocalDate.now(clock)) ? Standing.OPEN : Standing.ENDED;
   }
 
   /**
@@ -96,7 +99,7 @@ public class PartByCode {
    */
   public Standing answer(String code, String by, Map<String, String> answers, Language language) {
     var out = rows.of(Codes.grouped(code)).orElseThrow();
-    var filled = forms.written(out, replies.about(out), language, answers);
+    var filled = forms.written(out, subjects.name(out.about()), language, answers);
     try {
       return answer(code, by, new ByteArrayInputStream(filled));
     } catch (IOException e) {

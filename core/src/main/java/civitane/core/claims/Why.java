@@ -99,6 +99,8 @@ public enum Why implements ReasonCode {
   ACTING_ENDED(text("who"), date("on")),
   /** Somebody applied for the household from elsewhere. */
   ACTS_UNSEEN(text("who"), word("right"), text("shownBy")),
+  /** Who applies from elsewhere for somebody else can send what shows that they may. */
+  ACTS_TO_SHOW,
   ACTS_SEEN(text("who"), text("because")),
   ACTS_NOT(text("who"), text("because")),
   KNOWN_ALREADY,
@@ -124,6 +126,8 @@ public enum Why implements ReasonCode {
   MESSAGE_SETTLED(text("because")),
   /** Somebody who was still to sign was asked to, at a contact of their own. */
   ASKED_TO_SIGN(text("who")),
+  /** A form for an employer, a doctor, a landlord or a lender. */
+  FORM_MADE(text("who"), text("about")),
   SIGNED_LATER(text("who"), text("name"), word("how")),
   /** Somebody who was asked to sign says that something is wrong. */
   SIGNER_SAYS(text("who"), text("text")),
