@@ -31,12 +31,13 @@ const BEYOND = 100;
 export function LongList({ label, count, keyOf, height, within, shown, children }: Props) {
   const list = useRef<HTMLUListElement>(null);
   const [above, setAbove] = useState(0);
+  // With each drawing: what stands above it grows when it has come.
   useLayoutEffect(() => {
     if (list.current && within) {
       const top = list.current.getBoundingClientRect().top - within.getBoundingClientRect().top;
-      setAbove(top + within.scrollTop);
+      setAbove(Math.round(top + within.scrollTop));
     }
-  }, [within]);
+  });
   const rows = useVirtualizer({
     count,
     getScrollElement: () => within,

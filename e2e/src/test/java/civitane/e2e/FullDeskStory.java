@@ -19,24 +19,26 @@ public class FullDeskStory extends Story {
   /** As many more of one claim that waits, under numbers of their own. */
   private static void fill() throws SQLException {
     inDatabase("""
-        insert into claim
-        select (jsonb_populate_record(c, jsonb_build_object(
-          'id', gen_random_uuid(), 'number', 'copy-' || lpad(n::text, 3, '0')))).*
-        from claim c, generate_series(1, %d) n
-        where c.number = (select min(number) from claim where not urgent and state = 'LODGED')
+        with one as (
+          select * from claim where number = (select min(number) from claim where not urgent and state = 'LODGED')),
+        copies as (
+          insert into claim
+          select (jsonb_populate_record(one::claim, jsonb_build_object(
+            'id', gen_random_uuid(), 'number', 'copy-' || lpad(n::text, 3, '0')))).*
+          from one, generate_series(1, %d) n
+          returning id)
+        insert into claim_stint select copies.id, s.nr, s.since, s.turn
+        from copies, claim_stint s where s.claim_id = (select id from one)
         """.formatted(MORE));
-    inDatabase("""
-        insert into claim_stint select c.id, s.nr, s.since, s.turn from claim c, claim_stint s
-        where c.number like 'copy-%' and s.claim_id =
-          (select id from claim where number = (select min(number) from claim where not urgent and state = 'LODGED'))
-        """);
   }
 
   @AfterMethod
   public void empty() throws SQLException {
-    inDatabase(
-        "delete from claim_stint where claim_id in (select id from claim where number like 'copy-%')");
-    inDatabase("delete from claim where number like 'copy-%'");
+    inDatabase("""
+        with stints as (
+          delete from claim_stint where claim_id in (select id from claim where number like 'copy-%'))
+        delete from claim where number like 'copy-%'
+        """);
   }
 
   private Locator rows() {
@@ -88,10 +90,15 @@ public class FullDeskStory extends Story {
   }
 
   @Test
-  public void theRestComesWithAClick() throws SQLException {
+  public void whatDidNotComeIsAskedForAgainByHand() throws SQLException {
     fill();
     signIn(page, "ikenna");
     accessible(page, "a full desk");
+    page.route("**/api/desk?*afterDay*", Route::abort);
+    row(A_PAGE).scrollIntoViewIfNeeded();
+    assertThat(page.getByText("could not be loaded")).isVisible();
+    complainedOf("Failed to load resource");
+    page.unroute("**/api/desk?*afterDay*");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Show more"))
         .click();
     assertThat(rows().first()).not().hasAttribute("aria-setsize", String.valueOf(A_PAGE));

@@ -79,7 +79,7 @@ interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
 
   /** How many claims press on each day, by what is done next and whose turn it is, whatever page they are on. */
   @Query("""
-      select new civitane.app.claims.Falling(c.step, c.turn, c.pressingOn, count(c)) from StoredClaim c
+      select new civitane.app.claims.Falling(c.step, c.turn, c.pressingOn, count(*)) from StoredClaim c
       where c.state in (LODGED, OPEN)
       group by c.step, c.turn, c.pressingOn
       """)
@@ -87,7 +87,7 @@ interface ClaimRepository extends JpaRepository<StoredClaim, UUID> {
 
   /** The same of some households. */
   @Query("""
-      select new civitane.app.claims.Falling(c.step, c.turn, c.pressingOn, count(c)) from StoredClaim c
+      select new civitane.app.claims.Falling(c.step, c.turn, c.pressingOn, count(*)) from StoredClaim c
       where c.state in (LODGED, OPEN) and c.householdId in :households
       group by c.step, c.turn, c.pressingOn
       """)

@@ -11,7 +11,7 @@ import java.util.UUID;
 /** The statements that the desk's questions need at the least, with nothing around them. */
 final class BareDesk {
   private static final String OPEN = "state in ('LODGED', 'OPEN')";
-  private static final String IN_ORDER = " order by (not urgent), pressing_on, number limit 201";
+  private static final String IN_ORDER = " order by (not urgent), pressing_on, number limit 51";
 
   private final Connection database;
 
