@@ -2,6 +2,7 @@ package civitane.e2e;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.sql.SQLException;
 import org.testng.annotations.AfterMethod;
