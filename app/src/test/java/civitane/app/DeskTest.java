@@ -17,7 +17,7 @@ import static org.testng.Assert.assertTrue;
 public class DeskTest extends OnDatabase {
   private static final int MOST_STATEMENTS = 6;
   private static final int TIMES = 5;
-  private static final int PAGE = 200;
+  private static final int PAGE = 50;
 
   @Autowired
   private EntityManagerFactory factory;
