@@ -11,7 +11,7 @@ public class AskingStory extends Story {
 
   private void open(String login, String name) {
     signIn(page, login);
-    page.getByText(name).first().click();
+    onTheDesk(page, name).click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("The checks")).isVisible();
   }

@@ -70,7 +70,7 @@ public class EstateStory extends Story {
   @Test
   public void twoThingsDoNotFitAndOneComesAgain() throws IOException {
     signIn(page, "ikenna");
-    page.getByText("Ilmar Dunmallow").first().click();
+    onTheDesk(page, "Ilmar Dunmallow").click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("The checks")).isVisible();
     page.keyboard().press("Alt+e");

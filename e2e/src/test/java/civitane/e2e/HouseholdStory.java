@@ -12,7 +12,7 @@ public class HouseholdStory extends Story {
 
   /** From the Desk by a claim of hers to the household. */
   static void open(Page page) {
-    page.getByText(NAME).first().click();
+    onTheDesk(page, NAME).click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("The checks")).isVisible();
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(NAME)).click();

@@ -11,7 +11,7 @@ public class IdentityStory extends Story {
   @Test
   public void aCheckIsBegunFromTheClaimAndNothingIsTypedTwice() {
     signIn(page, "maud");
-    page.getByText("Nelia Wieloch").first().click();
+    onTheDesk(page, "Nelia Wieloch").click();
     page.keyboard().press("Alt+o");
     var head = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Who they are"));
     assertThat(head).isVisible();

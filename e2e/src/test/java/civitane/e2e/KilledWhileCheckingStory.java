@@ -66,7 +66,7 @@ public class KilledWhileCheckingStory extends Story {
 
   private void open(String household) {
     signInThere();
-    page.getByText(household).first().click();
+    onTheDesk(page, household).click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("The checks")).isVisible();
   }

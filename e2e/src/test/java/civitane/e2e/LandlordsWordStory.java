@@ -12,7 +12,7 @@ public class LandlordsWordStory extends Story {
   @Test
   public void isSetWithWhereItComesFrom() {
     signIn(page, "maud");
-    page.getByText("Teodor Brankovic").first().click();
+    onTheDesk(page, "Teodor Brankovic").click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByRole(
             AriaRole.HEADING, new Page.GetByRoleOptions().setName("Teodor Brankovic")))

@@ -16,7 +16,7 @@ public class LeaseStory extends Story {
   @Test
   public void theRentThatALeaseShowsStandsBesideWhatWasSaid() {
     signIn(page, "ikenna");
-    page.getByText("Khadija Nascimento").first().click();
+    onTheDesk(page, "Khadija Nascimento").click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("The checks")).isVisible();
     page.keyboard().press("Alt+e");

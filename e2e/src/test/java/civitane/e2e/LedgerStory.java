@@ -16,7 +16,7 @@ public class LedgerStory extends Story {
 
   private void openBjörn() {
     signIn(page, "ikenna");
-    page.getByText("Björn Ångquist").first().click();
+    onTheDesk(page, "Björn Ångquist").click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("The checks")).isVisible();
   }

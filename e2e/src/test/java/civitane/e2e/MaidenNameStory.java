@@ -11,7 +11,7 @@ public class MaidenNameStory extends Story {
   @Test
   public void aNameThatWasSignedOtherwiseIsExplained() {
     signIn(page, "ikenna");
-    page.getByText("Camille Garrow").first().click();
+    onTheDesk(page, "Camille Garrow").click();
     page.keyboard().press("Alt+o");
     var differing =
         page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Side by side"));

@@ -34,7 +34,7 @@ public class PagesStory extends Story {
   @Test
   public void aFileOfNinePagesIsSplitTurnedAndJoined() throws IOException {
     signIn(page, "ikenna");
-    page.getByText("Khadija Nascimento").first().click();
+    onTheDesk(page, "Khadija Nascimento").click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("The checks")).isVisible();
     page.keyboard().press("Alt+e");

@@ -51,7 +51,7 @@ public class PapersStory extends Story {
   @Test
   public void payslipsAreReadAcceptedAndGivenBack() throws IOException {
     signIn(page, "ikenna");
-    page.getByText("Yusra Haddad").first().click();
+    onTheDesk(page, "Yusra Haddad").click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("The checks")).isVisible();
     page.keyboard().press("Alt+e");

@@ -56,7 +56,7 @@ public class ParkingStory extends Story {
   @Test
   public void aClaimWithWhatWasOpenInIt() {
     signIn(page, "ikenna");
-    page.getByText("Runa Okafor-Wiese").first().click();
+    onTheDesk(page, "Runa Okafor-Wiese").click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("What presses")).isVisible();
     page.keyboard().press("Alt+r");

@@ -41,7 +41,7 @@ public class PostOutStory extends Story {
   @Test
   public void aLetterWaitsGoesOutAndComesBack() throws Exception {
     signIn(page, "maud");
-    page.getByText(WHO).first().click();
+    onTheDesk(page, WHO).click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("What presses")).isVisible();
     decide();

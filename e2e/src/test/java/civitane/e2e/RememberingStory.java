@@ -11,7 +11,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 public class RememberingStory extends Story {
   private void openRuna() {
     signIn(page, "ikenna");
-    page.getByText("Runa Okafor-Wiese").first().click();
+    onTheDesk(page, "Runa Okafor-Wiese").click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("What presses")).isVisible();
   }

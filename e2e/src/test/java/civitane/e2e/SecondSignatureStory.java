@@ -21,7 +21,7 @@ public class SecondSignatureStory extends Story {
 
   private void open(String login) {
     signIn(page, login);
-    page.getByText(NAME).first().click();
+    onTheDesk(page, NAME).click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("The checks")).isVisible();
   }
@@ -55,7 +55,7 @@ public class SecondSignatureStory extends Story {
     conversation.answers("householdTotal", "2");
     conversation.lodges(NAME);
     page.keyboard().press("Alt+d");
-    page.getByText(NAME).first().click();
+    onTheDesk(page, NAME).click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("The checks")).isVisible();
     page.keyboard().press("Alt+t");

@@ -37,7 +37,7 @@ public class SixPapersStory extends Story {
   @Test
   public void fromWhatCameToReady() {
     signIn(page, "ikenna");
-    page.getByText("Ottoline Rasmark").first().click();
+    onTheDesk(page, "Ottoline Rasmark").click();
     var begun = System.nanoTime();
     var keys = new Keystrokes(page);
     keys.press("Alt+o");

@@ -249,6 +249,20 @@ public abstract class Story {
         .isVisible();
   }
 
+  /** Somebody's claim on the Desk, found as one finds it: by going down the rows. */
+  protected static Locator onTheDesk(Page where, String name) {
+    var claims = where.getByRole(
+        AriaRole.LIST, new Page.GetByRoleOptions().setName("Claims by due date"));
+    var found = claims.getByText(name).first();
+    where.waitForCondition(() -> {
+      if (found.count() == 0) {
+        claims.getByRole(AriaRole.LISTITEM).last().scrollIntoViewIfNeeded();
+      }
+      return found.count() > 0;
+    });
+    return found;
+  }
+
   /** Types into the field that has the focus, and goes on as Enter does. */
   protected static void type(Page where, String... texts) {
     for (var text : texts) {

@@ -88,7 +88,7 @@ public class WalkStory extends Story {
 
   private void pastClaims(Walk walk) {
     for (var household : List.of("Teodor Brankovic", "Saskia Morwen", "Björn Ångquist")) {
-      page.getByText(household).first().click();
+      onTheDesk(page, household).click();
       walk.past("the Desk beside " + household);
       page.keyboard().press("Alt+o");
       assertThat(page.getByText("The checks")).isVisible();

@@ -41,7 +41,7 @@ public class WidthsStory extends Story {
     }
     page.keyboard().press("Alt+d");
     assertThat(page.getByText("of work due today")).isVisible();
-    page.getByText("Teodor Brankovic").first().click();
+    onTheDesk(page, "Teodor Brankovic").click();
     page.keyboard().press("Alt+o");
     assertThat(page.getByText("The checks")).isVisible();
     fits("a claim's working");

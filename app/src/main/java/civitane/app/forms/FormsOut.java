@@ -103,6 +103,7 @@ class FormsOut {
   @Transactional
   Out makeFor(
       Staff.Colleague by, String claim, String kind, String person, String to, Language language) {
+    claims.waitFor(claim);
     claims.mine(by, claim);
     var subject = claims.facts(claim).places().ids().get(person);
     if (subject == null) {
