@@ -46,11 +46,10 @@ export function LongList({ label, count, keyOf, height, within, shown, children 
     overscan: BEYOND,
     scrollMargin: above,
     scrollPaddingStart: above,
-    // Where the page scrolls and not the list, the list is as high as its rows: at least a window full is there.
+    // Where the page scrolls and not the list, the list is as high as its rows, of which it has none at first. More than
+    // there is it must not be: the row that is chosen would be taken for seen below the edge.
     observeElementRect: (instance, then) =>
-      observeElementRect(instance, ({ width, height }) =>
-        then({ width, height: Math.max(height, window.innerHeight) }),
-      ),
+      observeElementRect(instance, ({ width, height }) => then({ width, height: Math.max(height, 1) })),
   });
   const there = rows.getVirtualItems();
   const first = there[0];
