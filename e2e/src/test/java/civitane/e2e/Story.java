@@ -251,8 +251,8 @@ public abstract class Story {
 
   /** Somebody's claim on the Desk, found as one finds it: by going down the rows. */
   protected static Locator onTheDesk(Page where, String name) {
-    var claims = where.getByRole(
-        AriaRole.LIST, new Page.GetByRoleOptions().setName("Claims by due date"));
+    var claims =
+        where.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Claims by due date"));
     var found = claims.getByText(name).first();
     where.waitForCondition(() -> {
       if (found.count() == 0) {
