@@ -195,7 +195,7 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
           )}
           <ApplyPage
             key={page}
-            page={shown}
+            asks={shown.asks}
             values={values}
             wrong={wrong}
             people={peopleOf(form.pages, values)}

@@ -1,5 +1,4 @@
 import { useState } from "react";
-import type { Schemas } from "../api/client";
 import { AskField } from "./AskField";
 import { type Ask, isTyped, lastWhere, parts, without } from "./rows";
 import { useSay, useTongue } from "./words";
@@ -8,7 +7,7 @@ import { useSay, useTongue } from "./words";
 const DIGITS: Record<string, string> = { ar: "ar-u-nu-arab" };
 
 interface Props {
-  page: Schemas["DoorPage"];
+  asks: Ask[];
   values: Record<string, string>;
   wrong: Record<string, string>;
   people: [string, string][];
@@ -16,7 +15,7 @@ interface Props {
 }
 
 /** A group of questions: what stands alone, and lists an entry at a time. */
-export function ApplyPage({ page, values, wrong, people, onType }: Props) {
+export function ApplyPage({ asks, values, wrong, people, onType }: Props) {
   const field = (ask: Ask) => (
     <AskField
       key={ask.name}
@@ -27,7 +26,7 @@ export function ApplyPage({ page, values, wrong, people, onType }: Props) {
       onType={(text) => onType({ [ask.name]: text })}
     />
   );
-  return parts(page.asks).map((part) =>
+  return parts(asks).map((part) =>
     "asks" in part ? (
       <div key={part.asks[0]?.name}>{part.asks.map(field)}</div>
     ) : (

@@ -51,7 +51,9 @@ export function AskField({ ask, value, wrong, people, onType }: Props) {
     return <SeveralChoices ask={ask} value={value} wrong={wrong} onType={onType} />;
   }
   const choices =
-    ask.kind === "person" ? people.map(([word, called]) => ({ word, said: called })) : ask.choices;
+    ask.kind === "person" && ask.choices.length === 0
+      ? people.map(([word, called]) => ({ word, said: called }))
+      : ask.choices;
   return (
     <div className="mb-4">
       <label htmlFor={id} className="block mb-1">

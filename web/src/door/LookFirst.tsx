@@ -60,13 +60,7 @@ export function LookFirst({ service }: { service: string }) {
         {asked.data.groups.map((group) => (
           <fieldset key={group.asks[0]?.name} className="mb-2">
             {group.title && <legend className="font-bold mb-2">{group.title}</legend>}
-            <ApplyPage
-              page={{ title: group.title, where: "", asks: group.asks }}
-              values={typed}
-              wrong={wrong}
-              people={people}
-              onType={type}
-            />
+            <ApplyPage asks={group.asks} values={typed} wrong={wrong} people={people} onType={type} />
           </fieldset>
         ))}
         <button type="submit" className="door-button" disabled={busy}>

@@ -55,7 +55,7 @@ export function Part({ part, code }: Props) {
       <h2 className="case text-[1.3rem] leading-tight mb-2">{part.title}</h2>
       <p className="mb-4">{part.says}</p>
       <ApplyPage
-        page={{ title: part.title, where: "", asks: part.asks }}
+        asks={part.asks}
         values={typed}
         wrong={Object.fromEntries(wrong.map((one) => [one.name, one.says]))}
         people={[]}

@@ -20,6 +20,7 @@ export function Wanted({ claim, wanted, onChanged, children }: Props) {
   const say = useSay();
   const [telling, setTelling] = useState<"answer" | "time">();
   const id = `wanted-${claim}-${wanted.item}`;
+  const isAsked = wanted.asks.length > 0;
   const place = `claims/${claim}/items/${wanted.item}`;
   useEffect(() => {
     for (const about of ["answer", "time"] as const)
@@ -56,11 +57,11 @@ export function Wanted({ claim, wanted, onChanged, children }: Props) {
             {!wanted.paper && !wanted.signer && telling !== "answer" && (
               <button
                 type="button"
-                className={wanted.asks ? "plain-link py-2" : "door-button"}
+                className={isAsked ? "plain-link py-2" : "door-button"}
                 aria-describedby={id}
                 onClick={() => setTelling("answer")}
               >
-                {say(wanted.asks ? "answer.otherwise" : "answer.open")}
+                {say(isAsked ? "answer.otherwise" : "answer.open")}
               </button>
             )}
             {telling !== "time" && (

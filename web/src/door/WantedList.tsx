@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
-import { AskField } from "./AskField";
+import { ApplyPage } from "./ApplyPage";
 import { HereAgain } from "./HereAgain";
 import { PutRight } from "./PutRight";
 import { useLaidBy } from "./useLaidBy";
@@ -12,24 +12,26 @@ interface Props {
   onChanged: () => void;
 }
 
-/** All that is wanted, each by its own way; what is a question is answered where it stands and sent together. */
+/** What is typed so far, by what is wanted and question. */
+type Typed = Record<number, Record<string, string>>;
+
+/** All that is wanted, each by its own way; what is asked is answered where it stands and sent together. */
 export function WantedList({ claim, onChanged }: Props) {
   const say = useSay();
-  const [typed, setTyped] = useState<Record<number, string>>({});
+  const [typed, setTyped] = useState<Typed>({});
   const [unread, setUnread] = useState<Schemas["DoorUnread"][]>([]);
-  const isTyped = Object.values(typed).some(Boolean);
+  const asked = claim.wanted.filter((wanted) => wanted.asks.length > 0 && !wanted.came);
+  const answers = asked
+    .flatMap(({ item, asks }) => asks.map(({ name }) => ({ item, name, text: typed[item]?.[name] ?? "" })))
+    .filter((one) => one.text.trim());
   const isAgain = useLaidBy(
     `claims/${claim.number}/answers`,
     (left) => setTyped((before) => ({ ...JSON.parse(left.text), ...before })),
-    isTyped ? JSON.stringify(typed) : "",
+    answers.length > 0 ? JSON.stringify(typed) : "",
   );
-  const asked = claim.wanted.filter((wanted) => wanted.asks && !wanted.came);
-  const answers = asked
-    .map((wanted) => ({ item: wanted.item, text: typed[wanted.item] ?? "" }))
-    .filter((one) => one.text.trim());
-  const type = (item: number, text: string) => {
-    setTyped({ ...typed, [item]: text });
-    setUnread(unread.filter((one) => one.item !== item));
+  const type = (item: number, texts: Record<string, string>) => {
+    setTyped({ ...typed, [item]: { ...typed[item], ...texts } });
+    setUnread(unread.filter((one) => one.item !== item || !(one.name in texts)));
   };
   return (
     <section className="mt-4">
@@ -41,15 +43,17 @@ export function WantedList({ claim, onChanged }: Props) {
       <ul>
         {claim.wanted.map((wanted) => (
           <Wanted key={wanted.item} claim={claim.number} wanted={wanted} onChanged={onChanged}>
-            {wanted.asks && !wanted.came && (
+            {wanted.asks.length > 0 && !wanted.came && (
               <div className="mt-3">
                 <p className="soft">{wanted.told}</p>
-                <AskField
-                  ask={wanted.asks}
-                  value={typed[wanted.item] ?? ""}
-                  wrong={unread.find((one) => one.item === wanted.item)?.wrong ?? ""}
+                <ApplyPage
+                  asks={wanted.asks}
+                  values={typed[wanted.item] ?? {}}
+                  wrong={Object.fromEntries(
+                    unread.filter((one) => one.item === wanted.item).map((one) => [one.name, one.wrong]),
+                  )}
                   people={[]}
-                  onType={(text) => type(wanted.item, text)}
+                  onType={(texts) => type(wanted.item, texts)}
                 />
               </div>
             )}

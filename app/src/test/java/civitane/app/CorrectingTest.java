@@ -3,8 +3,6 @@ package civitane.app;
 import jakarta.servlet.http.Cookie;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.test.web.servlet.MvcResult;
 import org.testng.annotations.Test;
@@ -19,6 +17,8 @@ import static org.testng.Assert.assertTrue;
 public class CorrectingTest extends AtTheDoor {
   private static final String AMOUNT = "/household/incomes/0/amount";
   private static final String TOTAL = "/requests/0/answers/householdTotal";
+  private static final String INCOMES = "/household/incomes";
+  private static final String ASSETS = "/household/assets";
   private static int phones = 600;
 
   /** A claim in which two facts are doubted, and whoever made it at the door. */
@@ -62,15 +62,26 @@ public class CorrectingTest extends AtTheDoor {
     return wanted(number, pointer).get("id").intValue();
   }
 
-  private static String answers(Map<Integer, String> typed) {
-    return new TreeMap<>(typed)
-        .entrySet().stream()
-            .map(one -> "{\"item\": %d, \"text\": \"%s\"}".formatted(one.getKey(), one.getValue()))
-            .collect(Collectors.joining(", ", "[", "]"));
+  /** An answer to a question of something wanted. */
+  private record Typed(int item, String name, String text) {
+    String json() {
+      return "{\"item\": %d, \"name\": \"%s\", \"text\": \"%s\"}".formatted(item, name, text);
+    }
   }
 
-  private MvcResult looked(Doubted claim, Map<Integer, String> typed, String language)
-      throws Exception {
+  private static Typed amount(Doubted claim, String text) {
+    return new Typed(claim.amount(), AMOUNT, text);
+  }
+
+  private static Typed total(Doubted claim, String text) {
+    return new Typed(claim.total(), TOTAL, text);
+  }
+
+  private static String answers(List<Typed> typed) {
+    return typed.stream().map(Typed::json).collect(Collectors.joining(", ", "[", "]"));
+  }
+
+  private MvcResult looked(Doubted claim, List<Typed> typed, String language) throws Exception {
     return perform(
         post(
             "/api/door/claims/{number}/corrections/look",
@@ -79,7 +90,7 @@ public class CorrectingTest extends AtTheDoor {
         claim.visit());
   }
 
-  private MvcResult sent(Doubted claim, Map<Integer, String> typed, String name) throws Exception {
+  private MvcResult sent(Doubted claim, List<Typed> typed, String name) throws Exception {
     return perform(
         post(
             "/api/door/claims/{number}/corrections",
@@ -106,19 +117,140 @@ public class CorrectingTest extends AtTheDoor {
         .filter(one -> one.get("item").intValue() == claim.amount())
         .findFirst()
         .orElseThrow()
-        .get("asks");
+        .at("/asks/0");
     assertEquals(asks.get("kind").stringValue(), "list");
     assertEquals(asks.get("choices").size(), 7, asks.toString());
     assertEquals(asks.at("/choices/0/said").stringValue(), "maladie", "without its question");
 
-    var unread = body(looked(claim, Map.of(claim.amount(), "lostWork,weather"), "fr"));
+    var unread =
+        body(looked(claim, List.of(new Typed(claim.amount(), hardship, "lostWork,weather")), "fr"));
     assertEquals(unread.at("/unread/0/item").intValue(), claim.amount());
-    var typed = Map.of(claim.amount(), "lostWork,illness");
+    var typed = List.of(new Typed(claim.amount(), hardship, "lostWork,illness"));
     var after = body(looked(claim, typed, "en")).at("/changes/0/after").stringValue();
     assertEquals(after, "lost work and illness");
     assertEquals(status(sent(claim, typed, applicant(number))), 200);
     assertEquals(claim(number).at("/packet" + hardship).toString(), "[\"lostWork\",\"illness\"]");
     assertNull(wanted(number, hardship), "it is told");
+  }
+
+  /** Somebody who told nothing of what they live on, what goes out and what is owned; {@code amount} is no item. */
+  private Doubted silent() throws Exception {
+    var phone = "0555 046 " + ++phones;
+    var packet = Packets.allowance(300)
+        .replaceFirst("\"incomes\": \\[.*?\\]", "\"incomes\": []")
+        .replace("\"expenses\": [], \"assets\": [],", "");
+    var number = claimOf(withPhone(packet, phone, true));
+    return new Doubted(number, through(number, phone), 0, 0);
+  }
+
+  private static JsonNode asks(JsonNode wanted, int item) {
+    return wanted
+        .valueStream()
+        .filter(one -> one.get("item").intValue() == item)
+        .findFirst()
+        .orElseThrow()
+        .get("asks");
+  }
+
+  @Test
+  public void aWholeListAndWhatSomebodyLivesOnAreAnsweredFieldByField() throws Exception {
+    var claim = silent();
+    var number = claim.number();
+    var income = item(number, "income:p1");
+    var assets = item(number, ASSETS);
+    var wanted = standing(claim.visit(), "en").at("/0/wanted");
+    assertEquals(asks(wanted, income).at("/0/label").stringValue(), "No income at all");
+    assertEquals(asks(wanted, income).at("/1/name").stringValue(), INCOMES + "/0/kind");
+    assertEquals(asks(wanted, assets).at("/0/label").stringValue(), "What is owned: none?");
+
+    var wrong = body(looked(
+        claim,
+        List.of(
+            new Typed(income, INCOMES + "/0/amount", "much"),
+            new Typed(assets, ASSETS + "#", "yes"),
+            new Typed(assets, ASSETS + "/1/value", "60")),
+        "en"));
+    assertEquals(
+        wrong
+            .get("unread")
+            .valueStream()
+            .map(one -> one.get("name").stringValue())
+            .toList(),
+        List.of(INCOMES + "/0/amount", ASSETS + "#", ASSETS + "/1/kind"),
+        "all of it at once: " + wrong);
+    assertEquals(wrong.at("/unread/2/wrong").stringValue(), "Still missing: What");
+
+    var typed = List.of(
+        new Typed(income, INCOMES + "/0/kind", "wages"),
+        new Typed(income, INCOMES + "/0/amount", "900"),
+        new Typed(income, INCOMES + "/0/frequency", "monthly"),
+        new Typed(income, INCOMES + "/2/kind", "familyHelp"),
+        new Typed(income, INCOMES + "/2/amount", "50"),
+        new Typed(income, INCOMES + "/2/frequency", "monthly"),
+        new Typed(assets, ASSETS + "/0/person", "1"),
+        new Typed(assets, ASSETS + "/0/kind", "savings"),
+        new Typed(assets, ASSETS + "/0/value", "480"));
+    var looked = body(looked(claim, typed, "en"));
+    assertEquals(looked.get("unread").size(), 0, looked.toString());
+    var lives = looked
+        .at("/changes")
+        .valueStream()
+        .filter(one -> one.get("item").intValue() == income)
+        .findFirst()
+        .orElseThrow();
+    assertEquals(lives.get("before").stringValue(), "—");
+    assertEquals(
+        lives.get("after").stringValue(),
+        "wages, €900.00 a month, help from family and €50.00 a month");
+    assertEquals(status(sent(claim, typed, applicant(number))), 200);
+    var household = claim(number).at("/packet/household");
+    assertEquals(household.get("incomes").size(), 2, household.toString());
+    assertEquals(household.at("/assets/0/value").doubleValue(), 480.0);
+    assertNull(wanted(number, "income:p1"), "it is told");
+    assertNull(wanted(number, ASSETS), "it is told");
+  }
+
+  @Test
+  public void thatThereIsNoneOfSomethingIsToldByATick() throws Exception {
+    var claim = silent();
+    var number = claim.number();
+    var income = new Typed(item(number, "income:p1"), "/household/noIncome#", "yes");
+    var assets = new Typed(item(number, ASSETS), ASSETS + "#", "yes");
+    var looked = body(looked(claim, List.of(income, assets), "fr"));
+    assertEquals(
+        looked
+            .at("/changes")
+            .valueStream()
+            .map(one -> one.get("after").stringValue())
+            .toList(),
+        List.of("« Aucun revenu »", "rien"));
+    assertEquals(status(sent(claim, List.of(income, assets), applicant(number))), 200);
+    var household = claim(number).at("/packet/household");
+    assertEquals(household.at("/noIncome/0/person").stringValue(), "p1");
+    assertTrue(household.get("assets").isEmpty());
+    assertNull(wanted(number, "income:p1"), "it is told");
+  }
+
+  @Test
+  public void aListThatIsDoubtedIsToldAnew() throws Exception {
+    var phone = "0555 046 " + ++phones;
+    var number = claimOf(withPhone(Packets.meals(2), phone, true));
+    taken(number);
+    var children = "/requests/0/answers/children";
+    doubt(number, children, "CONTRADICTION");
+    var claim = new Doubted(number, through(number, phone), item(number, children), 0);
+    var person =
+        asks(standing(claim.visit(), "en").at("/0/wanted"), claim.amount()).get(0);
+    assertEquals(person.get("choices").size(), 2, "who lives there: " + person);
+    var typed = List.of(
+        new Typed(claim.amount(), children + "/0/person", "2"),
+        new Typed(claim.amount(), children + "/0/school", "Tide Row School"),
+        new Typed(claim.amount(), children + "/0/grade", "5"));
+    assertEquals(status(sent(claim, typed, applicant(number))), 200);
+    var told = claim(number).at("/packet" + children);
+    assertEquals(told.at("/0/school").stringValue(), "Tide Row School", told.toString());
+    assertEquals(told.at("/0/person").stringValue(), "p2");
+    assertTrue(wanted(number, children).get("putRight").stringValue().contains("Marsh Road"));
   }
 
   private String applicant(String number) throws Exception {
@@ -135,14 +267,14 @@ public class CorrectingTest extends AtTheDoor {
     var claim = doubted();
     var asked = standing(claim.visit(), "fr").at("/0/wanted");
     assertEquals(asked.size(), 2);
-    assertEquals(asked.at("/0/asks/kind").stringValue(), "money", asked.toString());
+    assertEquals(asked.at("/0/asks/0/kind").stringValue(), "money", asked.toString());
 
-    var unread = body(looked(claim, Map.of(claim.amount(), "much", claim.total(), "3"), "pt"));
+    var unread = body(looked(claim, List.of(amount(claim, "much"), total(claim, "3")), "pt"));
     assertEquals(unread.at("/unread/0/item").intValue(), claim.amount());
     assertFalse(unread.at("/unread/0/wrong").stringValue().isEmpty());
     assertEquals(unread.get("changes").size(), 1, "all others are read all the same");
 
-    var typed = Map.of(claim.amount(), "512,50", claim.total(), "2");
+    var typed = List.of(amount(claim, "512,50"), total(claim, "2"));
     var looked = body(looked(claim, typed, "fr"));
     assertEquals(looked.get("unread").size(), 0);
     var amount = looked.at("/changes/0");
@@ -172,7 +304,7 @@ public class CorrectingTest extends AtTheDoor {
   public void itIsLookedAtAsBeforeAndAfterAndMayBeAskedAgain() throws Exception {
     var claim = doubted();
     var name = applicant(claim.number());
-    assertEquals(status(sent(claim, Map.of(claim.amount(), "512.50"), name)), 200);
+    assertEquals(status(sent(claim, List.of(amount(claim, "512.50")), name)), 200);
     var came = wanted(claim.number(), AMOUNT);
     assertTrue(came.get("putRight").stringValue().contains("430"), came.toString());
     assertTrue(came.get("putRight").stringValue().contains("512.50"), came.toString());
@@ -183,7 +315,7 @@ public class CorrectingTest extends AtTheDoor {
     assertEquals(again.get("returned").intValue(), 1);
     assertEquals(again.get("owner").stringValue(), "household");
     assertEquals(status(desk(claim.number(), path, "\"again\": null")), 422, "nothing came");
-    assertEquals(status(sent(claim, Map.of(claim.amount(), "520"), name)), 200);
+    assertEquals(status(sent(claim, List.of(amount(claim, "520")), name)), 200);
     assertEquals(status(desk(claim.number(), path, "\"again\": null")), 200);
     assertNull(wanted(claim.number(), AMOUNT));
     assertEquals(used(claim.number()), 520.0);
@@ -236,13 +368,13 @@ public class CorrectingTest extends AtTheDoor {
   public void onlyWhatIsAskedAboutCanBePutRight() throws Exception {
     var claim = doubted();
     var name = applicant(claim.number());
-    assertEquals(status(sent(claim, Map.of(77, "1"), name)), 422);
-    assertEquals(status(looked(claim, Map.of(77, "1"), "en")), 422);
-    assertEquals(status(sent(claim, Map.of(), name)), 422, "nothing is answered");
-    assertEquals(status(sent(claim, Map.of(claim.amount(), "x"), name)), 422);
+    assertEquals(status(sent(claim, List.of(new Typed(77, AMOUNT, "1")), name)), 422);
+    assertEquals(status(looked(claim, List.of(new Typed(77, AMOUNT, "1")), "en")), 422);
+    assertEquals(status(sent(claim, List.of(), name)), 422, "nothing is answered");
+    assertEquals(status(sent(claim, List.of(amount(claim, "x")), name)), 422);
     var another = doubted();
     var elsewhere = new Doubted(another.number(), claim.visit(), another.amount(), another.total());
-    assertEquals(status(sent(elsewhere, Map.of(another.amount(), "1"), name)), 404);
+    assertEquals(status(sent(elsewhere, List.of(amount(another, "1")), name)), 404);
   }
 
   @Test
@@ -250,7 +382,7 @@ public class CorrectingTest extends AtTheDoor {
     var claim = doubted();
     var name = applicant(claim.number());
     var answered = atOnce(
-        4, i -> () -> status(sent(claim, Map.of(claim.amount(), String.valueOf(500 + i)), name)));
+        4, i -> () -> status(sent(claim, List.of(amount(claim, String.valueOf(500 + i))), name)));
     assertEquals(answered.stream().filter(one -> one == 200).count(), 1, answered.toString());
     assertEquals(answered.stream().filter(one -> one == 422).count(), 3, answered.toString());
   }

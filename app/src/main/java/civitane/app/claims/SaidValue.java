@@ -1,6 +1,7 @@
 package civitane.app.claims;
 
 import civitane.core.facts.Form;
+import civitane.core.facts.Frequency;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Word;
 import civitane.core.money.Amount;
@@ -14,9 +15,13 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
+import static civitane.core.facts.Known.known;
+
 /** A value of a packet as it is said: a day as a day, money as money, a word by its words. */
 public final class SaidValue {
   private static final String REQUESTS = "requests";
+  private static final String AMOUNT = "amount";
+  private static final String FREQUENCY = "frequency";
   /** "", "requests", the request, "answers". */
   private static final int UP_TO_ANSWERS = 4;
   /** "", "household". */
@@ -50,14 +55,37 @@ public final class SaidValue {
     if (!value.isContainer() || value.isEmpty()) {
       return Stream.of(said(packet, shape, value));
     }
-    return value.isArray()
-        ? value.valueStream().flatMap(one -> all(packet, within(shape, ""), one))
-        : value.properties().stream()
-            // A yes or no alone says nothing.
-            .filter(part -> !isNothing(part.getValue()) && !part.getValue().isBoolean())
-            .flatMap(part -> isMasked(part.getKey(), part.getValue())
-                ? Stream.of(masked(part.getValue()))
-                : all(packet, within(shape, part.getKey()), part.getValue()));
+    if (value.isArray()) {
+      return value.valueStream().flatMap(one -> all(packet, within(shape, ""), one));
+    }
+    var each = each(shape, value);
+    return value.properties().stream()
+        // A yes or no alone says nothing.
+        .filter(part -> !isNothing(part.getValue()) && !part.getValue().isBoolean())
+        .filter(part -> each == null || !part.getKey().equals(FREQUENCY))
+        .flatMap(part -> {
+          if (isMasked(part.getKey(), part.getValue())) {
+            return Stream.of(masked(part.getValue()));
+          }
+          return each != null && part.getKey().equals(AMOUNT)
+              ? Stream.of(new Argument.Money(money(part.getValue()), each))
+              : all(packet, within(shape, part.getKey()), part.getValue());
+        });
+  }
+
+  /** The period that the amount of a group is for; null where it has none. */
+  private static @Nullable Frequency each(@Nullable Shape shape, JsonNode group) {
+    var frequency = within(shape, FREQUENCY);
+    return frequency != null
+            && group.path(AMOUNT).isNumber()
+            && frequency.meanings().get(group.path(FREQUENCY).asString(""))
+                instanceof Frequency each
+        ? each
+        : null;
+  }
+
+  private static Amount money(JsonNode value) {
+    return Amount.of(value.decimalValue().toPlainString());
   }
 
   private static Argument said(Packet packet, @Nullable Shape shape, JsonNode value) {
@@ -70,7 +98,7 @@ public final class SaidValue {
     var form = shape == null || shape.form() == null ? Form.TEXT : shape.form();
     var text = value.asString("");
     return switch (form) {
-      case MONEY -> Argument.once(Amount.of(value.decimalValue().toPlainString()));
+      case MONEY -> Argument.once(money(value));
       case DATE -> Argument.day(LocalDate.parse(text));
       case MONTH -> new Argument.Month(YearMonth.parse(text));
       case CHOICE ->
@@ -91,24 +119,16 @@ public final class SaidValue {
     var steps = pointer.split("/");
     if (steps.length > UP_TO_ANSWERS && steps[1].equals(REQUESTS)) {
       var request = packet.requests().get(Integer.parseInt(steps[2]));
-      return within(PacketShape.ANSWERS.get(request.service()), steps, UP_TO_ANSWERS);
+      return known(PacketShape.ANSWERS.get(request.service())).below(after(steps, UP_TO_ANSWERS));
     }
-    return within(PacketShape.HOUSEHOLD, steps, UP_TO_HOUSEHOLD);
+    return PacketShape.HOUSEHOLD.below(after(steps, UP_TO_HOUSEHOLD));
   }
 
-  private static @Nullable Shape within(@Nullable Shape whole, String[] steps, int from) {
-    var shape = whole;
-    for (var i = from; i < steps.length; i++) {
-      shape = within(shape, steps[i]);
-    }
-    return shape;
+  private static String after(String[] steps, int from) {
+    return String.join("/", List.of(steps).subList(from, steps.length));
   }
 
   private static @Nullable Shape within(@Nullable Shape whole, String part) {
-    if (whole == null || whole.element() != null) {
-      return whole == null ? null : whole.element();
-    }
-    var field = whole.fields().named(part);
-    return field == null ? null : field.shape();
+    return whole == null ? null : whole.below(part);
   }
 }

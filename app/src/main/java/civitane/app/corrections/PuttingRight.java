@@ -15,33 +15,37 @@ import civitane.core.claims.ItemKind;
 import civitane.core.claims.ItemState;
 import civitane.core.claims.Turn;
 import civitane.core.claims.Why;
+import civitane.core.facts.Form;
+import civitane.core.facts.Household;
 import civitane.core.facts.Packet;
-import civitane.core.facts.Parts;
 import civitane.core.ledger.Assembled;
 import civitane.core.ledger.Source;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
 import civitane.core.services.Services;
 import civitane.packet.PacketWriter;
+import civitane.packet.form.PlaceForm;
 import civitane.packet.form.ScreenForm;
 import civitane.words.Language;
 import civitane.words.Words;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-
-import static civitane.core.facts.Known.known;
+import tools.jackson.databind.node.MissingNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * What a household puts right of what it told: only what it is asked about, each in the place of what it said before.
@@ -49,6 +53,9 @@ import static civitane.core.facts.Known.known;
  */
 @Service
 public class PuttingRight {
+  private static final String NO_INCOME = "/household/noIncome";
+  private static final Asked NOTHING_ASKED = new Asked(List.of(), "");
+
   private final Claims claims;
   private final Wanting wanting;
   private final Ledgers ledgers;
@@ -77,46 +84,55 @@ public class PuttingRight {
   /** What is asked about, as it was told and as it is told now, in words; a dash where nothing was told. */
   public record Line(int item, String what, String before, String after) {}
 
+  /** A question to which something else has to be typed, by its name, with the form of its answer. */
+  public record Fault(int item, String question, Form form, boolean isMissing, String asks) {}
+
   /**
    * What came of reading answers.
    *
-   * @param unread the items to which something was typed that can't be their answer
+   * @param faults what can't be an answer as it was typed, or is missing with it
    */
-  public record Looked(List<Line> lines, List<Integer> unread) {}
+  public record Looked(List<Line> lines, List<Fault> faults) {}
 
   /** An answer that can be read: where it belongs, what stands there now and what is to. */
   private record Answer(
       Item item,
-      String place,
-      JsonNode value,
+      List<PlaceForm.Value> values,
       Argument.Several what,
       Argument.Several before,
       Argument.Several after) {}
 
-  private record Read(List<Answer> answers, List<Integer> unread) {}
+  private record Read(List<Answer> answers, List<Fault> faults) {}
 
   /**
-   * A question that would answer what is wanted of the household.
+   * The questions that would answer what is wanted of the household.
    *
    * @param told what was told so far, in words; empty where nothing was
    */
-  public record Asked(ScreenForm.Ask question, String told) {}
+  public record Asked(List<ScreenForm.Ask> questions, String told) {}
 
-  /** The question that would answer what is wanted of the household; none where it is no single one. */
+  /** The questions that would answer what is wanted of the household; none where it is answered in words. */
   @Transactional(readOnly = true)
-  public Optional<Asked> asking(String number, Item item, Language language) {
+  public Asked asking(String number, Item item, Language language) {
     var facts = claims.told(number);
     return place(facts, item)
-        .flatMap(place -> form(facts, language)
-            .asking(place)
-            .map(question -> new Asked(question, told(facts.packet(), place, language))));
+        .map(place ->
+            new Asked(form(facts, language).asking(place), told(facts.packet(), place, language)))
+        .orElse(NOTHING_ASKED);
   }
 
   private String told(Packet packet, String place, Language language) {
-    var value = json.readTree(PacketWriter.written(packet)).at(ChangedFacts.place(place));
+    var value = standing(packet, place);
     return value.isMissingNode() || value.isNull()
         ? ""
         : Words.in(language).say(SaidValue.of(packet, place, value));
+  }
+
+  /** What stands at a place of a packet; nothing where it is about what somebody lives on. */
+  private JsonNode standing(Packet packet, String place) {
+    return place.startsWith(PlaceForm.LIVES_ON)
+        ? MissingNode.getInstance()
+        : json.readTree(PacketWriter.written(packet)).at(ChangedFacts.place(place));
   }
 
   private static Optional<String> place(Assembled facts, Item item) {
@@ -126,21 +142,20 @@ public class PuttingRight {
         : Optional.empty();
   }
 
-  private ScreenForm form(Assembled facts, Language language) {
+  private PlaceForm form(Assembled facts, Language language) {
     var service = facts.packet().requests().get(0).service();
-    return new ScreenForm(
-        List.of(Services.named(service).orElseThrow()), LocalDate.now(clock), language);
+    return new PlaceForm(Services.named(service).orElseThrow(), LocalDate.now(clock), language);
   }
 
   /**
    * Reads answers, keeping nothing.
    *
-   * @param typed as it was typed, by item; what is empty is no answer
+   * @param typed as it was typed, by item and question; what is empty is no answer
    */
   @Transactional(readOnly = true)
-  public Looked look(String number, Map<Integer, String> typed, Language language) {
+  public Looked look(String number, Map<Integer, Map<String, String>> typed, Language language) {
     var words = Words.in(language);
-    var read = read(number, typed);
+    var read = read(number, typed, language);
     return new Looked(
         read.answers().stream()
             .map(one -> new Line(
@@ -149,37 +164,99 @@ public class PuttingRight {
                 words.say(one.before()),
                 words.say(one.after())))
             .toList(),
-        read.unread());
+        read.faults());
   }
 
-  private Read read(String number, Map<Integer, String> typed) {
+  private Read read(String number, Map<Integer, Map<String, String>> typed, Language language) {
     var facts = claims.told(number);
-    var form = form(facts, Language.EN);
-    var stands = json.readTree(PacketWriter.written(claims.facts(number).packet()));
+    var form = form(facts, language);
     var answers = new ArrayList<Answer>();
-    var unread = new ArrayList<Integer>();
-    new TreeMap<>(typed).forEach((id, text) -> {
-      if (text.isBlank()) {
+    var faults = new ArrayList<Fault>();
+    new TreeMap<>(typed).forEach((id, texts) -> {
+      if (texts.values().stream().allMatch(String::isBlank)) {
         return;
       }
       var item = wanted(number, id);
       var place = place(facts, item)
-          .filter(one -> form.asking(one).isPresent())
-          .orElseThrow(() -> Problem.wrong("That is no question with one answer."));
-      var value = form.read(place, text).filter(one -> fits(facts.packet(), place, one));
-      if (value.isEmpty()) {
-        unread.add(id);
+          .filter(one -> form.asking(one).stream()
+              .anyMatch(ask -> !texts.getOrDefault(ask.name(), "").isBlank()))
+          .orElseThrow(() -> Problem.wrong("That is no question that can be answered so."));
+      var answered = form.read(place, texts);
+      if (!answered.isWhole()) {
+        faults.addAll(faults(id, form.asking(place), answered));
+        return;
+      }
+      var right = putRight(facts.packet(), answered.values());
+      if (right.isEmpty()) {
+        form.asking(place).stream()
+            .filter(ask -> !texts.getOrDefault(ask.name(), "").isBlank())
+            .forEach(ask -> faults.add(fault(id, ask, false)));
         return;
       }
       answers.add(new Answer(
           item,
-          place,
-          value.get(),
-          new Argument.Several(List.of(screenings.place(facts.packet(), place))),
-          SaidValue.of(facts.packet(), place, stands.at(ChangedFacts.place(place))),
-          SaidValue.of(facts.packet(), place, value.get())));
+          answered.values(),
+          what(facts.packet(), place),
+          before(claims.facts(number).packet(), place),
+          said(right.get(), place, answered.values())));
     });
-    return new Read(answers, unread);
+    return new Read(answers, faults);
+  }
+
+  private static List<Fault> faults(
+      int item, List<ScreenForm.Ask> asked, PlaceForm.Answered answered) {
+    return asked.stream()
+        .filter(ask ->
+            answered.unread().contains(ask.name()) || answered.missing().contains(ask.name()))
+        .map(ask -> fault(item, ask, answered.missing().contains(ask.name())))
+        .toList();
+  }
+
+  private static Fault fault(int item, ScreenForm.Ask ask, boolean isMissing) {
+    return new Fault(item, ask.name(), ask.form(), isMissing, ask.label());
+  }
+
+  private Argument.Several what(Packet packet, String place) {
+    return place.startsWith(PlaceForm.LIVES_ON)
+        ? asked("wanted.income", who(packet.household(), place))
+        : new Argument.Several(List.of(screenings.place(packet, place)));
+  }
+
+  private Argument.Several before(Packet packet, String place) {
+    return place.startsWith(PlaceForm.LIVES_ON)
+        ? new Argument.Several(List.of(Argument.told("—")))
+        : SaidValue.of(packet, place, standing(packet, place));
+  }
+
+  /** What is told now, as it is said; that there is none of something, so. */
+  private Argument.Several said(Packet packet, String place, List<PlaceForm.Value> values) {
+    var told = values.get(0).value();
+    if (values.get(0).place().startsWith(NO_INCOME)) {
+      return asked("household.noIncome", null);
+    }
+    if (told.isArray() && told.isEmpty()) {
+      return asked("wanted.none", null);
+    }
+    return place.startsWith(PlaceForm.LIVES_ON)
+        ? new Argument.Several(values.stream()
+            .flatMap(one -> incomeAlone(packet, one).all().stream())
+            .toList())
+        : SaidValue.of(packet, place, standing(packet, place));
+  }
+
+  /** An income without whose it is, which what is asked says. */
+  private static Argument.Several incomeAlone(Packet packet, PlaceForm.Value income) {
+    var alone = ((ObjectNode) income.value()).deepCopy();
+    return SaidValue.of(packet, income.place(), alone.remove(List.of("id", "person")));
+  }
+
+  private static Argument.Several asked(String question, Argument.@Nullable Who whose) {
+    return new Argument.Several(List.of(new Argument.Missing("", question, null, whose)));
+  }
+
+  private static Argument.Who who(Household household, String place) {
+    var person = household.person(place.substring(PlaceForm.LIVES_ON.length())).orElseThrow();
+    return Argument.Who.of(household, person);
   }
 
   private Item wanted(String number, int id) {
@@ -190,12 +267,14 @@ public class PuttingRight {
         .orElseThrow(() -> Problem.wrong("That is not wanted any more."));
   }
 
-  private boolean fits(Packet packet, String place, JsonNode value) {
+  /** The packet with what is told now; none where it can't stand there. */
+  private Optional<Packet> putRight(Packet packet, List<PlaceForm.Value> values) {
+    var changed = screenings.changing(packet);
     try {
-      screenings.changing(packet).put(place, value).packet("");
-      return true;
+      values.forEach(one -> changed.put(one.place(), one.value()));
+      return Optional.of(changed.packet(""));
     } catch (Problem e) {
-      return false;
+      return Optional.empty();
     }
   }
 
@@ -203,16 +282,18 @@ public class PuttingRight {
    * Records what a household puts right, all of it or nothing.
    *
    * @param by the household, or whoever of the office was told
+   * @param typed by item and question
    * @param how it was told to the office; null where they told it themselves
    */
   @Transactional(propagation = Propagation.MANDATORY)
-  public void tell(Actor by, String number, Map<Integer, String> typed, @Nullable String how) {
+  public void tell(
+      Actor by, String number, Map<Integer, Map<String, String>> typed, @Nullable String how) {
     var household = claims.householdOf(number);
     // Held before it is read, so that nothing recorded meanwhile is taken for what is put right.
     ledgers.hold(household);
     claims.waitFor(number);
-    var read = read(number, typed);
-    if (!read.unread().isEmpty()) {
+    var read = read(number, typed, Language.EN);
+    if (!read.faults().isEmpty()) {
       throw Problem.wrong("Something that was typed can't be the answer to what is asked.");
     }
     if (read.answers().isEmpty()) {
@@ -222,7 +303,8 @@ public class PuttingRight {
     ledgers.correct(
         household,
         told,
-        values(told, read.answers()),
+        right(told.packet(), read.answers()),
+        places(read.answers()),
         Source.correction(number, how == null ? "" : how),
         by.written());
     var because = read.answers().stream().map(one -> because(one, how)).toList();
@@ -234,16 +316,19 @@ public class PuttingRight {
     audit.record(by.written(), "put right", number, String.valueOf(because.size()));
   }
 
-  private Map<String, Object> values(Assembled told, List<Answer> answers) {
-    var changed = screenings.changing(told.packet());
-    answers.forEach(one -> changed.put(one.place(), one.value()));
-    var packet = changed.packet("What is told now does not go together.");
-    var values = new LinkedHashMap<String, Object>();
-    for (var one : answers) {
-      var field = told.places().fieldOf(one.place()).orElseThrow();
-      values.put(field, known(Parts.at(packet, field)));
-    }
-    return values;
+  private Packet right(Packet told, List<Answer> answers) {
+    var changed = screenings.changing(told);
+    answers.stream()
+        .flatMap(answer -> answer.values().stream())
+        .forEach(one -> changed.put(one.place(), one.value()));
+    return changed.packet("What is told now does not go together.");
+  }
+
+  private static Set<String> places(List<Answer> answers) {
+    return answers.stream()
+        .flatMap(answer -> answer.values().stream())
+        .map(PlaceForm.Value::place)
+        .collect(Collectors.toCollection(LinkedHashSet::new));
   }
 
   private static Reason because(Answer one, @Nullable String how) {
@@ -270,7 +355,17 @@ public class PuttingRight {
     }
     ledgers.hold(claims.householdOf(number));
     claims.waitFor(by, number, version);
-    tell(by.actor(), number, Map.of(item, typed), how.strip());
+    tell(by.actor(), number, Map.of(item, Map.of(alone(number, item), typed)), how.strip());
+  }
+
+  /** The name of the only question that answers an item. */
+  private String alone(String number, int item) {
+    var facts = claims.told(number);
+    return place(facts, wanted(number, item))
+        .map(form(facts, Language.EN)::asking)
+        .filter(asked -> asked.size() == 1)
+        .map(asked -> asked.get(0).name())
+        .orElseThrow(() -> Problem.wrong("That is no question with one answer."));
   }
 
   /**

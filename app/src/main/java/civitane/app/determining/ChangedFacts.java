@@ -11,6 +11,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** The facts of a packet with some of them put otherwise, to be read anew; the packet stays as it was. */
 public final class ChangedFacts {
+  private static final String ONE_MORE = "/-";
+
   private final Screenings screenings;
   private final ObjectNode facts;
 
@@ -19,16 +21,26 @@ public final class ChangedFacts {
     this.facts = (ObjectNode) json.readTree(PacketWriter.written(packet));
   }
 
-  /** Puts a value at a place; a group of answers that is not there yet is made. Throws where there is no such place. */
+  /**
+   * Puts a value at a place, {@code -} for one behind those of a list; a group of answers that is not there yet is made.
+   * Throws where there is no such place.
+   */
   public ChangedFacts put(String place, JsonNode value) {
     var at = place(place);
     if (facts.at(at.head()).isMissingNode()
         && facts.at(at.head().head()) instanceof ObjectNode above) {
-      above.putObject(at.head().last().getMatchingProperty());
+      var key = at.head().last().getMatchingProperty();
+      if (place.endsWith(ONE_MORE)) {
+        above.putArray(key);
+      } else {
+        above.putObject(key);
+      }
     }
     var parent = facts.at(at.head());
     if (parent instanceof ObjectNode object) {
       object.set(at.last().getMatchingProperty(), value);
+    } else if (parent instanceof ArrayNode array && place.endsWith(ONE_MORE)) {
+      array.add(value);
     } else if (parent instanceof ArrayNode array && array.has(at.last().getMatchingIndex())) {
       array.set(at.last().getMatchingIndex(), value);
     } else {

@@ -45,7 +45,7 @@ class Correcting {
   /** What was typed, as it will be told, with what is stated by signing it. */
   @Transactional(readOnly = true)
   public DoorCorrection look(
-      Visitor by, String number, Map<Integer, String> typed, Language language) {
+      Visitor by, String number, Map<Integer, Map<String, String>> typed, Language language) {
     typed.keySet().forEach(item -> letterbox.wanted(by, number, item));
     var words = Words.in(language);
     var looked = puttingRight.look(number, typed, language);
@@ -58,23 +58,27 @@ class Correcting {
                 line.after(),
                 line.before().equals(line.after())))
             .toList(),
-        looked.unread().stream()
-            .map(item -> new DoorCorrection.DoorUnread(item, unread(by, number, item, words)))
+        looked.faults().stream()
+            .map(fault ->
+                new DoorCorrection.DoorUnread(fault.item(), fault.question(), wrong(fault, words)))
             .toList(),
         Statements.of(claims.told(number).packet()).stream().map(words::word).toList());
   }
 
-  private String unread(Visitor by, String number, int item, Words words) {
-    return puttingRight
-        .asking(number, letterbox.wanted(by, number, item), words.language())
-        .map(asked -> Unread.of(asked.question().form(), words))
-        .orElse("");
+  private static String wrong(PuttingRight.Fault fault, Words words) {
+    return fault.isMissing()
+        ? words.say("door.wrong.missing", "question", fault.asks())
+        : Unread.of(fault.form(), words);
   }
 
   /** Sends it with a signature; what is said where the name is another than was told, empty where it is sent. */
   @Transactional
   public String send(
-      Visitor by, String number, Map<Integer, String> typed, String name, Language language) {
+      Visitor by,
+      String number,
+      Map<Integer, Map<String, String>> typed,
+      String name,
+      Language language) {
     typed.keySet().forEach(item -> letterbox.wanted(by, number, item));
     var applicant = claims.told(number).packet().household().applicant();
     var signs = whoSigns.of(claims.householdOf(number), applicant);

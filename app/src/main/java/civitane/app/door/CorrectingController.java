@@ -26,12 +26,16 @@ class CorrectingController {
     this.correcting = correcting;
   }
 
-  /** An answer as it was typed. */
-  record PutRight(int item, String text) {}
+  /**
+   * An answer as it was typed.
+   *
+   * @param name the question
+   */
+  record PutRight(int item, String name, String text) {}
 
   /** What is to be looked over. */
   record LookedOver(List<PutRight> answers, @Nullable String language) {
-    Map<Integer, String> typed() {
+    Map<Integer, Map<String, String>> typed() {
       return byItem(answers);
     }
   }
@@ -39,7 +43,7 @@ class CorrectingController {
   /** What is sent, with the name that signs it. */
   record SentCorrection(
       List<PutRight> answers, String name, @Nullable String language) {
-    Map<Integer, String> typed() {
+    Map<Integer, Map<String, String>> typed() {
       return byItem(answers);
     }
   }
@@ -47,9 +51,10 @@ class CorrectingController {
   /** @param otherName what is said where the name is another than was told; empty where it is sent */
   record TakenCorrection(String otherName) {}
 
-  private static Map<Integer, String> byItem(List<PutRight> answers) {
-    var typed = new TreeMap<Integer, String>();
-    answers.forEach(one -> typed.put(one.item(), one.text()));
+  private static Map<Integer, Map<String, String>> byItem(List<PutRight> answers) {
+    var typed = new TreeMap<Integer, Map<String, String>>();
+    answers.forEach(one ->
+        typed.computeIfAbsent(one.item(), item -> new TreeMap<>()).put(one.name(), one.text()));
     return typed;
   }
 

@@ -16,6 +16,10 @@ record DoorCorrection(List<DoorChange> changes, List<DoorUnread> unread, List<St
    */
   record DoorChange(int item, String what, String before, String after, boolean same) {}
 
-  /** An answer that can't be read, and what would be right. */
-  record DoorUnread(int item, String wrong) {}
+  /**
+   * An answer that can't be read or is missing, and what would be right.
+   *
+   * @param name the question
+   */
+  record DoorUnread(int item, String name, String wrong) {}
 }

@@ -47,8 +47,8 @@ record DoorView(List<DoorClaim> claims) {
    * @param pages how many pages came so far, in words, while more may come behind them; empty else
    * @param signer whether it is that another grown-up signs
    * @param asked since when they are asked, in words; empty where they are not
-   * @param asks the question that answers it; null where there is no single one
-   * @param told what was told to that question so far, in words; empty where nothing was
+   * @param asks the questions that answer it; empty where it is answered in words
+   * @param told what was told to them so far, in words; empty where nothing was
    */
   record DoorWanted(
       int item,
@@ -59,7 +59,7 @@ record DoorView(List<DoorClaim> claims) {
       String pages,
       boolean signer,
       String asked,
-      DoorForm.@Nullable DoorAsk asks,
+      List<DoorForm.DoorAsk> asks,
       String told) {}
 
   /**

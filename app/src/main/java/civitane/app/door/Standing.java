@@ -173,12 +173,12 @@ class Standing {
             : words.say("door.wanted.pages", "n", BigDecimal.valueOf(pages)),
         isSignature && signers.isOfAnother(number, item),
         isSignature ? signers.askedSince(number, item, words) : "",
-        asked.map(one -> DoorForm.DoorAsk.of(one.question(), people(number))).orElse(null),
-        asked
-            .map(PuttingRight.Asked::told)
-            .filter(told -> !told.isEmpty())
-            .map(told -> words.say("door.wanted.told", "told", told))
-            .orElse(""));
+        asked.questions().stream()
+            .map(one -> DoorForm.DoorAsk.of(one, people(number)))
+            .toList(),
+        asked.questions().isEmpty() || asked.told().isEmpty()
+            ? ""
+            : words.say("door.wanted.told", "told", asked.told()));
   }
 
   private List<String> people(String number) {

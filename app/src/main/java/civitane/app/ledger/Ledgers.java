@@ -332,31 +332,35 @@ public class Ledgers {
   @Transactional(propagation = Propagation.MANDATORY)
   public void tellShown(
       UUID household, Assembled read, Map<String, Object> shown, Source source, String by) {
-    tellFound(household, read, shown, EntryKind.SHOWN, source, by);
-  }
-
-  /** Records what a household puts right of what it said, for the day that it is looked at for. */
-  @Transactional(propagation = Propagation.MANDATORY)
-  public void correct(
-      UUID household, Assembled was, Map<String, Object> right, Source source, String by) {
-    tellFound(household, was, right, EntryKind.SAID, source, by);
-  }
-
-  private void tellFound(
-      UUID household,
-      Assembled facts,
-      Map<String, Object> found,
-      EntryKind kind,
-      Source source,
-      String by) {
     hold(household);
-    var day = facts.packet().assessedOn();
+    var day = read.packet().assessedOn();
     add(Telling.found(
         of(household),
         household,
-        facts.places(),
-        found,
-        recording(kind, source, by, day),
+        read.places(),
+        shown,
+        recording(EntryKind.SHOWN, source, by, day),
+        now(day)));
+  }
+
+  /**
+   * Records what a household puts right of what it said, for the day that it is looked at for.
+   *
+   * @param right the packet as it is told now
+   * @param places what of it is told anew; with {@code -} at the end what was added to a list
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void correct(
+      UUID household, Assembled was, Packet right, Set<String> places, Source source, String by) {
+    hold(household);
+    var day = was.packet().assessedOn();
+    add(Telling.putRight(
+        of(household),
+        household,
+        was,
+        right,
+        places,
+        recording(EntryKind.SAID, source, by, day),
         now(day)));
   }
 

@@ -16,6 +16,7 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -204,7 +205,7 @@ public final class Telling {
   }
 
   /**
-   * What a register answered or a paper shows, to stand beside what was said; or what is said in the place of it.
+   * What a register answered or a paper shows, to stand beside what was said.
    *
    * @param places where the facts stand
    * @param found whole fields by their pointers
@@ -221,6 +222,38 @@ public final class Telling {
         .subjectOf(pointer)
         .ifPresent(subject ->
             telling.find(subject, pointer.substring(pointer.lastIndexOf('/') + 1), value)));
+    return new Added(telling.subjects, telling.entries);
+  }
+
+  /**
+   * What a household puts right of what it told, in the place of it.
+   *
+   * @param right the packet as it is told now
+   * @param places what of it is told anew: facts, whole lists, and with {@code -} at the end what was added to a list
+   */
+  public static Added putRight(
+      Ledger ledger,
+      UUID household,
+      Assembled was,
+      Packet right,
+      Set<String> places,
+      Recording how,
+      When now) {
+    var telling = new Telling(ledger, household, was.places().ids(), how, now);
+    var fields = new LinkedHashSet<String>();
+    for (var place : places) {
+      if (!telling.isList(right.household(), place)) {
+        fields.add(was.places().fieldOf(place).orElseThrow());
+      }
+    }
+    for (var field : fields) {
+      var end = field.lastIndexOf('/');
+      var key = field.substring(end + 1);
+      var parts = Parts.of(known(Parts.at(right, field.substring(0, end))).getClass());
+      var value = References.renamed(
+          parts.fields().get(parts.place(key)).value(), Parts.at(right, field), telling::subjectOf);
+      telling.find(was.places().subjectOf(field).orElseThrow(), key, known(value));
+    }
     return new Added(telling.subjects, telling.entries);
   }
 
@@ -286,9 +319,7 @@ public final class Telling {
       subjects.add(new Subject(household, SubjectKind.HOUSEHOLD, null, ++nr));
     }
     var before = ledger.members(household, now);
-    var owners = new ArrayList<UUID>();
-    before.forEach(person -> owners.add(person.id()));
-    owners.add(household);
+    var owners = owners();
     told.people()
         .forEach(person -> ids.computeIfAbsent(person.id(), id -> fresh(SubjectKind.PERSON, null)));
     for (var i = 0; i < told.people().size(); i++) {
@@ -376,6 +407,45 @@ public final class Telling {
       say(household, Ledger.LIST + list, told.isEmpty() ? ListState.NONE : ListState.THESE, null);
       list(kind, list, told, owners);
     }
+  }
+
+  /** Tells a list of a household, or what was added to it; whether the place is one. */
+  private boolean isList(Household told, String place) {
+    switch (place) {
+      case "/household/incomes/-" -> more(SubjectKind.INCOME, told.incomes());
+      case "/household/noIncome/-" -> more(SubjectKind.NO_INCOME, told.noIncome());
+      case "/household/expenses" ->
+        whole(SubjectKind.EXPENSE, "expenses", told.expenses(), owners());
+      case "/household/assets" -> whole(SubjectKind.ASSET, "assets", told.assets(), owners());
+      default -> {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Entries of a list that were not there before; what was stays as it is. */
+  private void more(SubjectKind kind, List<? extends Record> told) {
+    var before = new ArrayList<>(ledger.listed(kind, owners(), now));
+    for (var one : told) {
+      var parts = Parts.byKey(one);
+      var id = (String) parts.get(Keys.ID);
+      var isThere =
+          id == null ? like(before, owner(parts), parts).isPresent() : ids.containsKey(id);
+      if (!isThere) {
+        var subject = fresh(kind, owner(parts));
+        say(subject, Ledger.LISTED, true, null);
+        fields(subject, kind, one);
+      }
+    }
+  }
+
+  /** Everybody of the household as it was known, and itself. */
+  private List<UUID> owners() {
+    var owners = new ArrayList<UUID>();
+    ledger.members(household, now).forEach(person -> owners.add(person.id()));
+    owners.add(household);
+    return owners;
   }
 
   private static void taken(List<Subject> before, @Nullable UUID subject) {

@@ -141,12 +141,13 @@ public class LedgerTest {
     var later = OCTOBER.plusDays(20);
     var how = new Recording(
         EntryKind.SAID, Source.correction("BW-1", ""), "person", at(later), later, this::freshId);
-    var places = ledger.assembled(FAMILY, List.of(), on(later), later).places();
-    ledger = ledger.with(Telling.found(
+    var right = packet(later, List.of(ottar), List.of(wage("p1", "1600")));
+    ledger = ledger.with(Telling.putRight(
         ledger,
         FAMILY,
-        places,
-        Map.of("/household/incomes/0/amount", Amount.of(1600)),
+        ledger.assembled(FAMILY, List.of(), on(later), later),
+        right,
+        Set.of("/household/incomes/0/amount"),
         how,
         on(later)));
     assertEquals(wages(wage, later).value(), Amount.of(1600));
@@ -159,6 +160,29 @@ public class LedgerTest {
     assertEquals(wages(wage, MAY).value(), Amount.of(2000), "no earlier stretch is touched");
     entered(wage, EntryKind.SHOWN, "1580", later, OCTOBER);
     assertEquals(wages(wage, later).value(), Amount.of(1580), "a paper still comes first");
+  }
+
+  @Test
+  public void whatIsAddedToAListEndsNothingOfIt() {
+    var people =
+        List.of(person("p1", Role.APPLICANT, "Ottar"), person("p2", Role.SPOUSE, "Sunniva"));
+    told(FAMILY, MAY, packet(MAY, people, List.of(wage("p1", "2000"))), Map.of());
+    var wage = income(FAMILY, MAY);
+    entered(wage, EntryKind.SHOWN, "1900", MAY, null);
+    var hers = Income.of("n1", "p2", IncomeKind.PENSION, Amount.of(700), Frequency.MONTHLY);
+    var was = ledger.assembled(FAMILY, List.of(), on(MAY), MAY);
+    var right = packet(MAY, people, List.of(was.packet().household().incomes().get(0), hers));
+    var how = new Recording(
+        EntryKind.SAID, Source.correction("BW-1", ""), "person", at(MAY), MAY, this::freshId);
+    ledger = ledger.with(
+        Telling.putRight(ledger, FAMILY, was, right, Set.of("/household/incomes/-"), how, on(MAY)));
+    var incomes =
+        ledger.assembled(FAMILY, List.of(), on(MAY), MAY).packet().household().incomes();
+    assertEquals(
+        incomes.stream().map(one -> one.person() + " " + one.amount()).toList(),
+        List.of("p1 " + Amount.of(1900), "p2 " + Amount.of(700)));
+    assertEquals(
+        ledger.history(wage, "amount").size(), 2, "what a paper shows was not said by anybody");
   }
 
   @Test

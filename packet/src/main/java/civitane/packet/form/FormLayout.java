@@ -15,10 +15,12 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 import static civitane.core.facts.Known.known;
 
@@ -26,6 +28,7 @@ import static civitane.core.facts.Known.known;
 final class FormLayout {
   static final String YES = "yes";
   static final String NO = "no";
+  private static final String HOUSEHOLD = "/household/";
   private static final Pattern ANSWERS = Pattern.compile("/requests/(\\d+)/answers/.*");
   private static final int PEOPLE = 7;
   private static final int INCOMES = 5;
@@ -265,6 +268,10 @@ final class FormLayout {
   }
 
   private List<FormOption> yesOrNo() {
+    return yesOrNo(words);
+  }
+
+  private static List<FormOption> yesOrNo(Words words) {
     return List.of(
         new FormOption(YES, words.say("letter.yes")), new FormOption(NO, words.say("letter.no")));
   }
@@ -321,22 +328,40 @@ final class FormLayout {
   }
 
   private FormField field(String pointer) {
-    return field(
-        pointer, words.question(pointer.substring(1).replaceAll("/\\d+", "").replace('/', '.')));
+    return field(pointer, asked(pointer, words));
   }
 
   /** A field of the household, with the shape the packet has there. */
   private FormField field(String pointer, String label) {
-    var shape = PacketShape.HOUSEHOLD;
-    for (var step : pointer.substring("/household/".length()).split("/")) {
-      shape = shape.is(Form.LIST)
-          ? known(shape.element())
-          : known(shape.fields().named(step)).shape();
-    }
-    var options = shape.meanings().entrySet().stream()
+    return field(pointer, label, known(householdShape(pointer)), words);
+  }
+
+  private static @Nullable Shape householdShape(String pointer) {
+    return PacketShape.HOUSEHOLD.below(pointer.substring(HOUSEHOLD.length()));
+  }
+
+  private static FormField field(String pointer, String label, Shape shape, Words words) {
+    var meanings = shape.element() == null ? shape.meanings() : shape.element().meanings();
+    var options = meanings.entrySet().stream()
         .filter(word -> word.getValue() != Role.APPLICANT)
         .map(word -> new FormOption(word.getKey(), words.word((Word) word.getValue())))
         .toList();
-    return new FormField(pointer, label, shape, options);
+    return new FormField(pointer, label, shape, shape.is(Form.FLAG) ? yesOrNo(words) : options);
+  }
+
+  /** A single fact of the household, though no form asks for it; none where there is no such, or it has parts. */
+  static Optional<FormField> fact(String pointer, Words words) {
+    var shape = pointer.startsWith(HOUSEHOLD) ? householdShape(pointer) : null;
+    if (shape == null) {
+      return Optional.empty();
+    }
+    var single = shape.is(Form.LIST) ? shape.element() : shape;
+    return single == null || single.form() == null || !single.fields().keys().isEmpty()
+        ? Optional.empty()
+        : Optional.of(field(pointer, asked(pointer, words), shape, words));
+  }
+
+  private static String asked(String pointer, Words words) {
+    return words.question(pointer.substring(1).replaceAll("/\\d+", "").replace('/', '.'));
   }
 }

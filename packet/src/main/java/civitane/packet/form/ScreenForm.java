@@ -10,17 +10,12 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
-
-import static civitane.core.facts.Known.known;
 
 /** The forms of services on a screen, as one: the same questions as on paper, a group at a time, in the language that is read. */
 public final class ScreenForm {
@@ -29,7 +24,6 @@ public final class ScreenForm {
 
   private static final String HOUSEHOLD = "/household/";
   private static final String NO_INCOME = HOUSEHOLD + "noIncome";
-  private static final Pattern REQUEST = Pattern.compile("/requests/(\\d+)/answers(/.*)");
 
   private final List<? extends Entitlement<?>> services;
   private final LocalDate on;
@@ -67,8 +61,10 @@ public final class ScreenForm {
   public record Choice(String word, String said) {}
 
   public List<Group> groups() {
+    var asking = new Asking(words);
     return sections.stream()
-        .map(section -> new Group(title(section), fields(section).map(this::ask).toList()))
+        .map(section ->
+            new Group(title(section), fields(section).map(asking::ask).toList()))
         .toList();
   }
 
@@ -78,26 +74,6 @@ public final class ScreenForm {
         .flatMap(ScreenForm::fields)
         .map(FormField::name)
         .collect(Collectors.toUnmodifiableSet());
-  }
-
-  private Ask ask(FormField field) {
-    return new Ask(
-        field.name(),
-        label(field),
-        known(field.shape().form()),
-        Stream.concat(field.options().stream(), field.proposed().stream())
-            .map(option -> new Choice(option.word(), option.said()))
-            .toList());
-  }
-
-  /** On paper people are named by their numbers, and marks are put beside them. */
-  private String label(FormField field) {
-    if (field.name().startsWith(HOUSEHOLD) && field.shape().is(Form.PERSON)) {
-      return words.say("letter.form.whose");
-    }
-    return field.name().matches(HOUSEHOLD + "people/\\d+/role")
-        ? words.say("letter.form.whoToYou")
-        : field.asked();
   }
 
   private String title(FormSection section) {
@@ -148,87 +124,6 @@ public final class ScreenForm {
     return mark.isEmpty()
         ? value.isString()
         : value.valueStream().anyMatch(one -> mark.equals(one.asString("")));
-  }
-
-  /**
-   * The question that a place of a packet answers; none where the form has no such question. Where several words answer
-   * it, its form is a list, with each mark as a choice.
-   */
-  public Optional<Ask> asking(String place) {
-    var marks = marks(place);
-    return marks.isEmpty() ? field(place).map(this::ask) : Optional.of(several(place, marks));
-  }
-
-  private Ask several(String place, List<FormField> marks) {
-    var asked = words.question(path(place));
-    return new Ask(
-        place,
-        asked,
-        Form.LIST,
-        marks.stream()
-            .map(mark -> new Choice(word(mark, place), said(mark, asked)))
-            .toList());
-  }
-
-  /** A choice as it is said below its question, which is not said with each. */
-  private String said(FormField mark, String asked) {
-    var before = words.say("letter.form.within", "group", asked, "question", "");
-    return mark.asked().startsWith(before) ? mark.asked().substring(before.length()) : mark.asked();
-  }
-
-  /**
-   * An answer to the question of a place; empty where it can't be one, or there is no such question.
-   *
-   * @param text what was typed; where several words answer it, those with commas between
-   */
-  public Optional<JsonNode> read(String place, String text) {
-    var marks = marks(place);
-    return marks.isEmpty()
-        ? field(place).flatMap(field -> FormText.read(text.strip(), field.shape(), on))
-        : chosen(text, marks.stream().map(mark -> word(mark, place)).toList());
-  }
-
-  private static Optional<JsonNode> chosen(String text, List<String> words) {
-    var chosen = Stream.of(text.split(",")).map(String::strip).distinct().toList();
-    return words.containsAll(chosen)
-        ? Optional.of(JsonNodeFactory.instance
-            .arrayNode()
-            .addAll(chosen.stream()
-                .map(JsonNodeFactory.instance::stringNode)
-                .map(JsonNode.class::cast)
-                .toList()))
-        : Optional.empty();
-  }
-
-  /** The marks of a question that several words answer. */
-  private List<FormField> marks(String place) {
-    return sections.stream()
-        .flatMap(ScreenForm::fields)
-        .filter(field -> field.isMark()
-            && !place.equals(NO_INCOME)
-            && field.name().startsWith(place + FormField.MARK)
-            && !word(field, place).isEmpty())
-        .toList();
-  }
-
-  private static String word(FormField mark, String place) {
-    return mark.name().substring(place.length() + FormField.MARK.length());
-  }
-
-  /** Where the words of the question of a place stand. */
-  private String path(String place) {
-    var request = REQUEST.matcher(place);
-    var path = request.matches()
-        ? services.get(Integer.parseInt(request.group(1))).word() + request.group(2)
-        : place.substring(1);
-    return path.replaceAll("/\\d+", "").replace('/', '.');
-  }
-
-  private Optional<FormField> field(String place) {
-    return sections.stream()
-        .flatMap(ScreenForm::fields)
-        .filter(field -> !field.isMark() && field.name().equals(place))
-        .findFirst();
   }
 
   /**

@@ -89,6 +89,23 @@ public record Shape(
     return form == other;
   }
 
+  /** The shape of what stands below, as in {@code address/town} or {@code 0/kind}; null where nothing can. */
+  public @Nullable Shape below(String path) {
+    var shape = this;
+    for (var step : path.split("/")) {
+      if (shape.element != null) {
+        shape = shape.element;
+      } else {
+        var field = shape.fields.named(step);
+        if (field == null) {
+          return null;
+        }
+        shape = field.shape();
+      }
+    }
+    return shape;
+  }
+
   /** The words to choose from. */
   public Set<String> words() {
     return meanings.keySet();
