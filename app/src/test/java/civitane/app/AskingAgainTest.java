@@ -122,6 +122,26 @@ public class AskingAgainTest extends AtTheDoor {
     assertEquals(draft(known).at("/household/address/line1").stringValue(), "9 Other Quay");
   }
 
+  @Test
+  public void whatWasAllowedAndSinceWhenAnIncomeComesInStay() throws Exception {
+    var known = known(Packets.meals(2)
+        .replace(
+            "\"frequency\": \"weekly\"", "\"frequency\": \"weekly\", \"startsOn\": \"2025-03-01\"")
+        .replace("\"benefits\": [],", """
+            "benefits": [], "consents": [{"person": "p1", "to": "registers", "on": "2026-11-23", "until": "2099-12-31"}],"""));
+    var name = applicant(known);
+    var visit = asking(known, "rentRelief");
+    for (var page = 0; page < 2; page++) {
+      typed(visit, asItStands(form(visit)));
+    }
+    var lodged = signed(visit, name);
+    assertTrue(lodged.get("lodged").booleanValue(), lodged.toString());
+    var household = claim(known.number()).at("/packet/household");
+    assertEquals(household.get("consents").size(), 1, household.get("consents").toString());
+    assertEquals(household.at("/consents/0/until").stringValue(), "2099-12-31");
+    assertEquals(household.at("/incomes/0/startsOn").stringValue(), "2025-03-01");
+  }
+
   /** What is known goes with the person, not with the place in the list. */
   @Test
   public void whoMovesUpInTheListKeepsWhatIsTheirs() throws Exception {

@@ -4,6 +4,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.sql.SQLException;
+import java.util.List;
 import org.testng.annotations.Test;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
@@ -11,6 +12,7 @@ import static org.testng.Assert.assertEquals;
 
 /** What the office asks about is put right from a phone, also without a connection, and looked at as before and after. */
 public class CorrectingStory extends OnAPhone {
+  private static final String CHILDREN = "Children";
   private static final String TOTAL = "How many people live there in all";
 
   private Page desk(String number) {
@@ -34,11 +36,14 @@ public class CorrectingStory extends OnAPhone {
         """).get(0);
     var desk = desk(number);
     desk.keyboard().press("Alt+l");
-    inMain(desk, "More of: " + TOTAL).click();
-    desk.getByLabel("Ask the household about: " + TOTAL).selectOption("CONTRADICTION");
-    inMain(desk, "Put it to them").press("Enter");
+    for (var about : List.of(TOTAL, CHILDREN)) {
+      inMain(desk, "More of: " + about).click();
+      desk.getByLabel("Ask the household about: " + about).selectOption("CONTRADICTION");
+      inMain(desk, "Put it to them").press("Enter");
+      assertThat(desk.getByLabel("Ask the household about: " + about)).hasCount(0);
+    }
     desk.keyboard().press("Alt+w");
-    assertThat(desk.getByText("This does not fit with something else")).isVisible();
+    assertThat(desk.getByText("This does not fit with something else")).hasCount(2);
     return number;
   }
 
@@ -59,12 +64,17 @@ public class CorrectingStory extends OnAPhone {
 
     often.selectOption("monthly");
     many.fill("two or three");
+    page.getByLabel("Grade").fill("6");
     button(page, "Look over what I answered").press("Enter");
     assertThat(page.getByText("Type a number, as in 3.")).isVisible();
+    assertThat(page.getByText("Still missing: Child")).isVisible();
     many.fill("2");
+    page.getByLabel("Child", new Page.GetByLabelOptions().setExact(true)).selectOption("Lina");
+    page.getByLabel("School", new Page.GetByLabelOptions().setExact(true)).fill("Tern Lane School");
     button(page, "Look over what I answered").press("Enter");
     assertThat(page.getByText("This is what you tell us now")).isVisible();
     assertThat(page.getByText("(stays as it was told)")).hasCount(1);
+    assertThat(page.getByText("Lina, Tern Lane School and 6")).isVisible();
     accessible(page, "before and after at the door");
     fits(page, "before and after at the door");
     page.getByLabel("Your name, as you told it to us").fill("Theodore Wexgate");
@@ -76,10 +86,15 @@ public class CorrectingStory extends OnAPhone {
     page.keyboard().press("Enter");
     assertThat(page.getByText("It goes off by itself")).isVisible();
     page.context().setOffline(false);
-    assertThat(page.getByText("It has come. We look at it.")).hasCount(2);
+    assertThat(page.getByText("It has come. We look at it.")).hasCount(3);
 
     var desk = desk(number);
     assertThat(desk.getByText("a week → a month")).isVisible();
+    assertThat(desk.getByText("Lina, Hythe Primary and 5 → Lina, Tern Lane School and 6"))
+        .isVisible();
+    inMain(desk, "That settles it: This does not fit with something else that was said: “Children”")
+        .press("Enter");
+    assertThat(desk.getByText("Tern Lane School and 6")).hasCount(0);
     accessible(desk, "what was put right");
     inMain(desk, "That settles it: The time an amount is for").press("Enter");
     assertThat(desk.getByText("a week → a month")).hasCount(0);

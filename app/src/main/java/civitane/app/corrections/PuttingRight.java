@@ -54,7 +54,7 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 public class PuttingRight {
   private static final String NO_INCOME = "/household/noIncome";
-  private static final Asked NOTHING_ASKED = new Asked(List.of(), "");
+  private static final Asked NOTHING_ASKED = new Asked(List.of(), "", false);
 
   private final Claims claims;
   private final Wanting wanting;
@@ -108,16 +108,18 @@ public class PuttingRight {
    * The questions that would answer what is wanted of the household.
    *
    * @param told what was told so far, in words; empty where nothing was
+   * @param isWhole whether the answer stands in the place of all that was told
    */
-  public record Asked(List<ScreenForm.Ask> questions, String told) {}
+  public record Asked(List<ScreenForm.Ask> questions, String told, boolean isWhole) {}
 
   /** The questions that would answer what is wanted of the household; none where it is answered in words. */
   @Transactional(readOnly = true)
   public Asked asking(String number, Item item, Language language) {
     var facts = claims.told(number);
+    var form = form(facts, language);
     return place(facts, item)
-        .map(place ->
-            new Asked(form(facts, language).asking(place), told(facts.packet(), place, language)))
+        .map(place -> new Asked(
+            form.asking(place), told(facts.packet(), place, language), form.isList(place)))
         .orElse(NOTHING_ASKED);
   }
 

@@ -176,9 +176,15 @@ class Standing {
         asked.questions().stream()
             .map(one -> DoorForm.DoorAsk.of(one, people(number)))
             .toList(),
-        asked.questions().isEmpty() || asked.told().isEmpty()
-            ? ""
-            : words.say("door.wanted.told", "told", asked.told()));
+        toldSoFar(asked, words));
+  }
+
+  private static String toldSoFar(PuttingRight.Asked asked, Words words) {
+    if (asked.questions().isEmpty() || asked.told().isEmpty()) {
+      return "";
+    }
+    var told = words.say("door.wanted.told", "told", asked.told());
+    return asked.isWhole() ? told + ". " + words.say("door.wanted.whole") : told;
   }
 
   private List<String> people(String number) {

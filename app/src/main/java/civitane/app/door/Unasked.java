@@ -1,9 +1,13 @@
 package civitane.app.door;
 
 import civitane.packet.form.ScreenForm;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -14,6 +18,10 @@ final class Unasked {
       Map.of("phone", List.of("mayCall", "mayText"), "email", List.of("mayWrite"));
   private static final String HOUSEHOLD = "/household/";
   private static final String PEOPLE = HOUSEHOLD + "people/";
+
+  private static final List<String> WHICH_INCOME = List.of("kind", "employer");
+  private static final List<String> OF_INCOME = List.of("startsOn", "endsOn", "businessCosts");
+  private static final List<String> BY_THE_HOUR = List.of("hourlyRate", "hoursPerWeek");
 
   private final Set<String> asked;
 
@@ -35,12 +43,50 @@ final class Unasked {
     }
     var people = household.withArray("people");
     var same = new SamePeople(people(known.path("people")), people(people));
+    var ids = new HashMap<String, String>();
     for (var row = 0; row < people.size(); row++) {
       var person = (ObjectNode) people.get(row);
       var place = PEOPLE + row + "/";
-      same.rowBefore(row)
-          .ifPresent(
-              was -> merge(reachedAsBefore(known.path("people").path(was), person), person, place));
+      same.rowBefore(row).ifPresent(rowBefore -> {
+        var was = known.path("people").path(rowBefore);
+        ids.put(was.path("id").asString(""), person.path("id").asString(""));
+        merge(reachedAsBefore(was, person), person, place);
+      });
+    }
+    allowed(known.path("consents"), ids, household);
+    incomes(known.path("incomes"), ids, household.path("incomes"));
+  }
+
+  /** What somebody allowed holds until its end, whatever they ask for meanwhile. */
+  private static void allowed(JsonNode known, Map<String, String> ids, ObjectNode household) {
+    for (var consent : known) {
+      var person = ids.get(consent.path("person").asString(""));
+      if (person != null) {
+        var kept = (ObjectNode) consent.deepCopy();
+        household.withArray("consents").add(kept.put("person", person));
+      }
+    }
+  }
+
+  /** What is known of an income beside what is asked: since when, and pay by the hour where no amount stands there. */
+  private static void incomes(JsonNode known, Map<String, String> ids, JsonNode incomes) {
+    var left = known.valueStream().collect(Collectors.toCollection(ArrayList::new));
+    for (var income : incomes) {
+      left.stream()
+          .filter(was ->
+              WHICH_INCOME.stream().allMatch(key -> was.path(key).equals(income.path(key)))
+                  && income
+                      .path("person")
+                      .asString("")
+                      .equals(ids.get(was.path("person").asString(""))))
+          .findFirst()
+          .ifPresent(was -> {
+            left.remove(was);
+            Stream.concat(
+                    OF_INCOME.stream(), income.has("amount") ? Stream.of() : BY_THE_HOUR.stream())
+                .filter(was::has)
+                .forEach(key -> ((ObjectNode) income).set(key, was.get(key)));
+          });
     }
   }
 

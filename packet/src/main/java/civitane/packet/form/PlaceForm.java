@@ -88,6 +88,11 @@ public final class PlaceForm {
     return answering(place).stream().map(asking::ask).toList();
   }
 
+  /** Whether what answers a place is a list of entries. */
+  public boolean isList(String place) {
+    return answering(place).stream().anyMatch(field -> field.name().startsWith(place + "/0/"));
+  }
+
   private List<FormField> answering(String place) {
     if (place.startsWith(LIVES_ON)) {
       return Stream.concat(
