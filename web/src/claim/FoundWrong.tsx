@@ -1,6 +1,7 @@
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done } from "../api/client";
+import { fullDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
 import { type Finding, Findings } from "./Findings";
 
@@ -28,6 +29,20 @@ export function FoundWrong({ claim, place, label, onChanged }: Props) {
       );
       onChanged();
     });
+  const put = claim.items.find((item) => item.kind === "fact" && item.inDoubt && item.subject === place);
+  const said = useRef<HTMLParagraphElement>(null);
+  const isPut = put !== undefined;
+  // Whoever has just put it goes on from there by keyboard: the button is gone.
+  useEffect(() => {
+    if (isPut && finding) said.current?.focus();
+  }, [isPut, finding]);
+  if (put) {
+    return (
+      <p ref={said} tabIndex={-1} role="status" className="small mt-2">
+        {t("asking.isPut", { day: fullDay(put.dueOn) })}
+      </p>
+    );
+  }
   return (
     <div className="flex flex-wrap gap-2 items-center small mt-2">
       {t("asking.askAbout")}
