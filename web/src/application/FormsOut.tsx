@@ -55,6 +55,7 @@ export function FormsOut({ handle, id }: { handle: DraftHandle; id: string }) {
         ))}
       </ul>
       <OtherForm
+        nobody={t("formsOut.nobodyAllows")}
         kinds={KINDS.map((kind) => ({ kind, title: t(`formsOut.${kind}`), people }))}
         onMake={make}
       />

@@ -2,6 +2,7 @@ import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { clockTime, fullDay } from "../parts/format";
 import { useTrying } from "../parts/useTrying";
+import { NotedConsent } from "./NotedConsent";
 
 interface Props {
   claim: ClaimView;
@@ -54,6 +55,9 @@ export function AskedRegisters({ claim, checking, onChanged }: Props) {
         <p className="py-0.5">
           {t("compare.unasked")}: {checking.unasked.join("; ")}
         </p>
+      )}
+      {claim.state === "open" && checking.mayAllow.length > 0 && (
+        <NotedConsent claim={claim} mayAllow={checking.mayAllow} onChanged={onChanged} />
       )}
       {claim.state === "open" && (
         <button type="button" className="btn btn-sm mt-2" onClick={ask}>

@@ -28,7 +28,8 @@ export function SideBySide({ claim, onChanged }: Props) {
     },
   });
   const rows = checking.data?.comparisons ?? [];
-  if (rows.length === 0 && !checking.data?.registers.length) return null;
+  if (!checking.data || rows.length + checking.data.registers.length + checking.data.mayAllow.length === 0)
+    return null;
   const differ = rows.filter((row) => row.why);
   const same = rows.filter((row) => !row.why && row.verdict !== "notAnswered");
   const changed = () => {

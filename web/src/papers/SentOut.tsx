@@ -40,7 +40,7 @@ export function SentOut({ claim }: { claim: string }) {
       {out.data.possible.length > 0 && (
         <details className="mb-4">
           <summary className="plain-link cursor-pointer">{t("formsOut.ask")}</summary>
-          <OtherForm kinds={out.data.possible} onMake={make} />
+          <OtherForm kinds={out.data.possible} nobody={t("formsOut.nobodyAllowsYet")} onMake={make} />
         </details>
       )}
     </>

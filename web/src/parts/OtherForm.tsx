@@ -23,9 +23,12 @@ export interface OtherFormAsked {
 /** Makes a form that an employer, a doctor, a landlord or a lender fills in. */
 export function OtherForm({
   kinds,
+  nobody,
   onMake,
 }: {
   kinds: OtherFormKind[];
+  /** What is said where nobody allows it. */
+  nobody: string;
   onMake: (asked: OtherFormAsked) => Promise<unknown>;
 }) {
   const { t } = useTranslation();
@@ -110,7 +113,7 @@ export function OtherForm({
             </button>
           </>
         ) : (
-          <p className="soft">{t("formsOut.nobodyAllows")}</p>
+          <p className="soft">{nobody}</p>
         )}
       </form>
       <p role="alert" className="wrong mt-1">

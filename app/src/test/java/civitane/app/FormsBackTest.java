@@ -89,6 +89,12 @@ public class FormsBackTest extends WithForms {
     assertEquals(possible.at("/1/people").size(), 0, "nobody allows that the doctor is asked");
     var doctor = post("/api/claims/{number}/forms-out", asked.formatted("doctor"), claim);
     assertEquals(asIkenna(doctor).getResponse().getStatus(), 422);
+    assertEquals(allowing(claim, "lender", "by phone, herself"), 422, "no lender is asked for it");
+    assertEquals(allowing(claim, "doctor", " "), 422, "it is noted with how");
+    assertEquals(allowing(claim, "doctor", "by phone, herself"), 200);
+    assertEquals(allowing(claim, "doctor", "by phone, herself"), 422, "she allows it already");
+    assertEquals(asIkenna(doctor).getResponse().getStatus(), 200);
+    assertTrue(claim(claim).get("events").toString().contains("the doctor may be asked (by phone"));
 
     var made = body(asIkenna(employer));
     assertEquals(body(asIkenna(employer)).get("id"), made.get("id"), "once");
@@ -96,12 +102,23 @@ public class FormsBackTest extends WithForms {
         .getResponse()
         .getContentAsByteArray();
     var record = claim(claim).get("events").toString();
-    assertEquals(record.split("to fill in", -1).length, 2, record);
+    assertEquals(record.split("to fill in", -1).length, 3, record);
     var paper = paper(claim, filled(form, EMPLOYERS));
     assertEquals(paper.get("person").stringValue(), "p1");
     assertEquals(proposed(paper, "LAST_DAY"), "2026-10-28");
     var sent = body(asIkenna(get("/api/claims/{number}/forms-out", claim))).get("out");
     assertFalse(sent.at("/0/returnedAt").isNull(), sent.toString());
+  }
+
+  /** What comes of noting at a claim that its applicant allows somebody to be asked. */
+  private int allowing(String claim, String to, String told) throws Exception {
+    return asIkenna(post(
+            "/api/claims/{number}/consents",
+            "{\"version\": %d, \"person\": \"p1\", \"to\": \"%s\", \"told\": \"%s\"}"
+                .formatted(claim(claim).get("version").intValue(), to, told),
+            claim))
+        .getResponse()
+        .getStatus();
   }
 
   @Test

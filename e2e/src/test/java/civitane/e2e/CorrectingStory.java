@@ -70,7 +70,8 @@ public class CorrectingStory extends OnAPhone {
     button(page, "Look over what I answered").press("Enter");
     assertThat(page.getByText("Type a number, as in 3.")).isVisible();
     many.fill("2");
-    page.getByLabel("Child", new Page.GetByLabelOptions().setExact(true)).selectOption("Lina Wexgate");
+    page.getByLabel("Child", new Page.GetByLabelOptions().setExact(true))
+        .selectOption("Lina Wexgate");
     page.getByLabel("School", new Page.GetByLabelOptions().setExact(true)).fill("Tern Lane School");
     button(page, "Look over what I answered").press("Enter");
     assertThat(page.getByText("This is what you tell us now")).isVisible();

@@ -17,13 +17,19 @@ class CheckingController {
   private final Checking checking;
   private final CheckingViews views;
   private final KnowledgeChecks knowledge;
+  private final Consents consents;
   private final Staff staff;
 
   CheckingController(
-      Checking checking, CheckingViews views, KnowledgeChecks knowledge, Staff staff) {
+      Checking checking,
+      CheckingViews views,
+      KnowledgeChecks knowledge,
+      Consents consents,
+      Staff staff) {
     this.checking = checking;
     this.views = views;
     this.knowledge = knowledge;
+    this.consents = consents;
     this.staff = staff;
   }
 
@@ -53,6 +59,20 @@ class CheckingController {
         settling.seen(),
         settling.askThem() ? Settled.How.ASKED : Settled.How.ACCEPTED,
         settling.because());
+    return views.of(number);
+  }
+
+  /**
+   * That somebody allows others to be asked about them.
+   *
+   * @param told who said so, and how
+   */
+  record ConsentTold(int version, String person, String to, String told) {}
+
+  @PostMapping("/api/claims/{number}/consents")
+  @PreAuthorize(May.WORK_CLAIMS)
+  CheckingView noteConsent(@PathVariable String number, @RequestBody ConsentTold told) {
+    consents.note(staff.me(), number, told.version(), told.person(), told.to(), told.told());
     return views.of(number);
   }
 

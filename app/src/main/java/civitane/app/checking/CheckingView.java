@@ -8,12 +8,14 @@ import org.jspecify.annotations.Nullable;
  * What is held against what for a claim, and which registers were asked.
  *
  * @param unasked whom nobody asked yet, though somebody allows it
+ * @param mayAllow what somebody could allow and does not
  * @param againAt when those that did not answer are asked again; null where all did
  */
 record CheckingView(
     List<Compared> comparisons,
     List<AskedRegister> registers,
     List<String> unasked,
+    List<MayAllow> mayAllow,
     @Nullable Instant againAt) {
 
   /**
@@ -38,6 +40,13 @@ record CheckingView(
 
   /** What was done about it: {@code accepted} or {@code asked}. */
   record SettledBy(String how, String because, String by, Instant at) {}
+
+  /**
+   * Whom somebody could allow to be asked.
+   *
+   * @param person by their id in the claim's packet
+   */
+  record MayAllow(String person, String name, String to) {}
 
   /** That a register was asked about somebody, and when it answered. */
   record AskedRegister(

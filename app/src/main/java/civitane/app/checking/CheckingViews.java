@@ -52,13 +52,16 @@ class CheckingViews {
         .map(this::view)
         .toList();
     var newest = rows.newest(household);
-    var inquiries = Inquiries.of(claims.facts(number).packet(), LocalDate.now(clock));
+    var today = LocalDate.now(clock);
+    var packet = claims.facts(number).packet();
+    var inquiries = Inquiries.of(packet, today);
     var asked = asked(newest, inquiries);
     var waiting = asked.stream().anyMatch(one -> one.answeredAt() == null);
     return new CheckingView(
         compared,
         asked,
         unasked(newest, inquiries),
+        Consents.open(packet, today),
         waiting ? jobs.dueAt(AskingRegisters.KIND, household.toString()).orElse(null) : null);
   }
 

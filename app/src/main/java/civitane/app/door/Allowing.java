@@ -12,8 +12,6 @@ import java.util.List;
 
 /** Whom somebody may allow to be asked as they sign, each for themselves and for a year. */
 final class Allowing {
-  private static final int MONTHS = 12;
-
   private final Packet packet;
   private final Person person;
   private final LocalDate today;
@@ -25,17 +23,12 @@ final class Allowing {
   }
 
   private LocalDate until() {
-    return today.plusMonths(MONTHS);
-  }
-
-  private boolean isAllowed(ConsentTo to) {
-    return packet.household().consents().stream()
-        .anyMatch(one -> one.person().equals(person.id()) && one.to() == to && one.holdsOn(today));
+    return Permissions.until(today);
   }
 
   /** Those that are not allowed yet. */
   private List<ConsentTo> offered() {
-    return Permissions.of(packet, person).stream().filter(to -> !isAllowed(to)).toList();
+    return Permissions.open(packet, person, today);
   }
 
   DoorForm.DoorMayAsk in(Words words) {

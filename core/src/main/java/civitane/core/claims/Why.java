@@ -128,6 +128,8 @@ public enum Why implements ReasonCode {
   ASKED_TO_SIGN(text("who")),
   /** A form for an employer, a doctor, a landlord or a lender. */
   FORM_MADE(text("who"), text("about")),
+  /** Somebody told the office that they allow others to be asked about them. */
+  CONSENT_NOTED(text("who"), word("whom"), date("until"), text("told")),
   SIGNED_LATER(text("who"), text("name"), word("how")),
   /** Somebody who was asked to sign says that something is wrong. */
   SIGNER_SAYS(text("who"), text("text")),
