@@ -69,7 +69,7 @@ export function OtherForm({
             <label className="flex flex-col gap-0.5">
               <span className="soft small">{t("formsOut.whom")}</span>
               <select
-                className="select w-36"
+                className="select w-52"
                 value={person.id}
                 onChange={(event) => setChosen(event.target.value)}
               >

@@ -107,7 +107,8 @@ public class FormsBackTest extends WithForms {
     assertEquals(paper.get("person").stringValue(), "p1");
     assertEquals(proposed(paper, "LAST_DAY"), "2026-10-28");
     var sent = body(asIkenna(get("/api/claims/{number}/forms-out", claim))).get("out");
-    assertFalse(sent.at("/0/returnedAt").isNull(), sent.toString());
+    assertTrue(
+        sent.findValues("returnedAt").stream().anyMatch(one -> !one.isNull()), sent.toString());
   }
 
   /** What comes of noting at a claim that its applicant allows somebody to be asked. */
