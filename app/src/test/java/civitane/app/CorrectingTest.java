@@ -211,6 +211,36 @@ public class CorrectingTest extends AtTheDoor {
   }
 
   @Test
+  public void twoTellWhatTheyLiveOnAtOnce() throws Exception {
+    var phone = "0555 046 " + ++phones;
+    var packet = Packets.allowance(300)
+        .replaceFirst("\"incomes\": \\[.*?\\]", "\"incomes\": []")
+        .replaceFirst("\\}\\],\\s+\"incomes\"", """
+            }, {"id": "p2", "role": "spouse", "givenName": "Ailo", "familyName": "Tamsett", "birthDate": "1979-02-03",
+             "residentNumber": null, "residentNumberMissing": "declined"}],
+            "incomes\"""");
+    var number = claimOf(withPhone(packet, phone, true));
+    var claim = new Doubted(
+        number, through(number, phone), item(number, "income:p1"), item(number, "income:p2"));
+    var typed = new ArrayList<Typed>();
+    for (var item : List.of(claim.amount(), claim.total())) {
+      typed.add(new Typed(item, INCOMES + "/0/kind", "pension"));
+      typed.add(new Typed(item, INCOMES + "/0/amount", "700"));
+      typed.add(new Typed(item, INCOMES + "/0/frequency", "monthly"));
+    }
+    assertEquals(status(sent(claim, typed, applicant(number))), 200);
+    var incomes = claim(number).at("/packet/household/incomes");
+    assertEquals(
+        incomes
+            .valueStream()
+            .map(one -> one.get("person").stringValue())
+            .sorted()
+            .toList(),
+        List.of("p1", "p2"));
+    assertNull(wanted(number, "income:p2"), "it is told");
+  }
+
+  @Test
   public void thatThereIsNoneOfSomethingIsToldByATick() throws Exception {
     var claim = silent();
     var number = claim.number();

@@ -116,11 +116,13 @@ public class PuttingRight {
   @Transactional(readOnly = true)
   public Asked asking(String number, Item item, Language language) {
     var facts = claims.told(number);
-    var form = form(facts, language);
     return place(facts, item)
-        .map(place -> new Asked(
-            form.asking(place), told(facts.packet(), place, language), form.isList(place)))
+        .map(place -> asked(facts, form(facts, language), place, language))
         .orElse(NOTHING_ASKED);
+  }
+
+  private Asked asked(Assembled facts, PlaceForm form, String place, Language language) {
+    return new Asked(form.asking(place), told(facts.packet(), place, language), form.isList(place));
   }
 
   private String told(Packet packet, String place, Language language) {
@@ -171,6 +173,7 @@ public class PuttingRight {
 
   private Read read(String number, Map<Integer, Map<String, String>> typed, Language language) {
     var facts = claims.told(number);
+    var stands = claims.facts(number).packet();
     var form = form(facts, language);
     var answers = new ArrayList<Answer>();
     var faults = new ArrayList<Fault>();
@@ -199,7 +202,7 @@ public class PuttingRight {
           item,
           answered.values(),
           what(facts.packet(), place),
-          before(claims.facts(number).packet(), place),
+          before(stands, place),
           said(right.get(), place, answered.values())));
     });
     return new Read(answers, faults);

@@ -265,7 +265,7 @@ public final class PlaceForm {
   private static List<Value> incomes(String person, TypedRows rows) {
     var all = rows.inOrder();
     return IntStream.range(0, all.size())
-        .mapToObj(i -> all.get(i).put("id", "n" + (i + 1)).put("person", person))
+        .mapToObj(i -> all.get(i).put("id", person + "n" + (i + 1)).put("person", person))
         .map(income -> new Value(INCOMES + "/-", income))
         .toList();
   }

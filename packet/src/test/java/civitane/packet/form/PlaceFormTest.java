@@ -142,7 +142,7 @@ public class PlaceFormTest {
     assertEquals(income.values().get(0).place(), "/household/incomes/-");
     assertEquals(
         income.values().get(0).value().toString(),
-        "{\"kind\":\"wages\",\"amount\":1200.50,\"id\":\"n1\",\"person\":\"p2\"}");
+        "{\"kind\":\"wages\",\"amount\":1200.50,\"id\":\"p2n1\",\"person\":\"p2\"}");
     var none = read("householdAllowance", place, Map.of("/household/noIncome#", "yes"));
     assertEquals(
         none.values().toString(),
