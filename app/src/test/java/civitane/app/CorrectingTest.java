@@ -394,6 +394,29 @@ public class CorrectingTest extends AtTheDoor {
         1);
   }
 
+  /** Somebody else may hold the phone. */
+  @Test
+  public void whereTheyLiveIsPutRightWithoutBeingShown() throws Exception {
+    var phone = "0555 046 " + ++phones;
+    var number = claimOf(withPhone(Packets.meals(2), phone, true));
+    taken(number);
+    var street = "/household/address/line1";
+    doubt(number, street, "PAPERS");
+    var claim = new Doubted(number, through(number, phone), item(number, street), 0);
+    var before = claim(number).at("/packet" + street).stringValue();
+    var wanted = standing(claim.visit(), "en").at("/0/wanted");
+    assertEquals(asks(wanted, claim.amount()).size(), 1);
+    var typed = List.of(new Typed(claim.amount(), street, "9 Other Quay"));
+    var looked = body(looked(claim, typed, "en"));
+    assertEquals(looked.at("/changes/0/before").stringValue(), "…");
+    assertEquals(looked.at("/changes/0/after").stringValue(), "9 Other Quay");
+    var guessed = body(looked(claim, List.of(new Typed(claim.amount(), street, before)), "en"));
+    assertFalse(guessed.at("/changes/0/same").booleanValue(), "no guess is confirmed");
+    assertFalse(wanted.toString().contains(before) || looked.toString().contains(before));
+    assertEquals(status(sent(claim, typed, applicant(number))), 200);
+    assertEquals(claim(number).at("/packet" + street).stringValue(), "9 Other Quay");
+  }
+
   @Test
   public void onlyWhatIsAskedAboutCanBePutRight() throws Exception {
     var claim = doubted();

@@ -54,7 +54,7 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 public class PuttingRight {
   private static final String NO_INCOME = "/household/noIncome";
-  private static final Asked NOTHING_ASKED = new Asked(List.of(), "", false);
+  private static final Asked NOTHING_ASKED = new Asked("", List.of(), "", false);
 
   private final Claims claims;
   private final Wanting wanting;
@@ -81,8 +81,12 @@ public class PuttingRight {
     this.clock = clock;
   }
 
-  /** What is asked about, as it was told and as it is told now, in words; a dash where nothing was told. */
-  public record Line(int item, String what, String before, String after) {}
+  /**
+   * What is asked about, as it was told and as it is told now, in words; a dash where nothing was told.
+   *
+   * @param place where it stands in the packet
+   */
+  public record Line(int item, String place, String what, String before, String after) {}
 
   /** A question to which something else has to be typed, by its name, with the form of its answer. */
   public record Fault(int item, String question, Form form, boolean isMissing, String asks) {}
@@ -97,6 +101,7 @@ public class PuttingRight {
   /** An answer that can be read: where it belongs, what stands there now and what is to. */
   private record Answer(
       Item item,
+      String place,
       List<PlaceForm.Value> values,
       Argument.Several what,
       Argument.Several before,
@@ -107,10 +112,11 @@ public class PuttingRight {
   /**
    * The questions that would answer what is wanted of the household.
    *
+   * @param place where it stands in the packet; empty where nothing is asked
    * @param told what was told so far, in words; empty where nothing was
    * @param isWhole whether the answer stands in the place of all that was told
    */
-  public record Asked(List<ScreenForm.Ask> questions, String told, boolean isWhole) {}
+  public record Asked(String place, List<ScreenForm.Ask> questions, String told, boolean isWhole) {}
 
   /** The questions that would answer what is wanted of the household; none where it is answered in words. */
   @Transactional(readOnly = true)
@@ -122,7 +128,8 @@ public class PuttingRight {
   }
 
   private Asked asked(Assembled facts, PlaceForm form, String place, Language language) {
-    return new Asked(form.asking(place), told(facts.packet(), place, language), form.isList(place));
+    return new Asked(
+        place, form.asking(place), told(facts.packet(), place, language), form.isList(place));
   }
 
   private String told(Packet packet, String place, Language language) {
@@ -164,6 +171,7 @@ public class PuttingRight {
         read.answers().stream()
             .map(one -> new Line(
                 one.item().id(),
+                one.place(),
                 words.capital(words.say(one.what())),
                 words.say(one.before()),
                 words.say(one.after())))
@@ -200,6 +208,7 @@ public class PuttingRight {
       }
       answers.add(new Answer(
           item,
+          place,
           answered.values(),
           what(facts.packet(), place),
           before(stands, place),

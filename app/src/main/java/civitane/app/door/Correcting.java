@@ -20,6 +20,9 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class Correcting {
+  /** What stands where something was told that is not shown at the door. */
+  private static final String WITHHELD = "…";
+
   private final Letterbox letterbox;
   private final PuttingRight puttingRight;
   private final WhoSigns whoSigns;
@@ -50,19 +53,24 @@ class Correcting {
     var words = Words.in(language);
     var looked = puttingRight.look(number, typed, language);
     return new DoorCorrection(
-        looked.lines().stream()
-            .map(line -> new DoorCorrection.DoorChange(
-                line.item(),
-                line.what(),
-                line.before(),
-                line.after(),
-                line.before().equals(line.after())))
-            .toList(),
+        looked.lines().stream().map(Correcting::change).toList(),
         looked.faults().stream()
             .map(fault ->
                 new DoorCorrection.DoorUnread(fault.item(), fault.question(), wrong(fault, words)))
             .toList(),
         Statements.of(claims.told(number).packet()).stream().map(words::word).toList());
+  }
+
+  /** Whether a withheld answer was told so before is not said either: it would confirm what somebody guesses. */
+  private static DoorCorrection.DoorChange change(PuttingRight.Line line) {
+    return Withheld.isWithin(line.place())
+        ? new DoorCorrection.DoorChange(line.item(), line.what(), WITHHELD, line.after(), false)
+        : new DoorCorrection.DoorChange(
+            line.item(),
+            line.what(),
+            line.before(),
+            line.after(),
+            line.before().equals(line.after()));
   }
 
   private static String wrong(PuttingRight.Fault fault, Words words) {

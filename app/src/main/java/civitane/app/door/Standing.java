@@ -183,6 +183,9 @@ class Standing {
     if (asked.questions().isEmpty() || asked.told().isEmpty()) {
       return "";
     }
+    if (Withheld.isWithin(asked.place())) {
+      return words.say("door.again.known");
+    }
     var told = words.say("door.wanted.told", "told", asked.told());
     return asked.isWhole() ? told + ". " + words.say("door.wanted.whole") : told;
   }

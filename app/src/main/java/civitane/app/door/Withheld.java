@@ -28,6 +28,11 @@ final class Withheld {
         || person.matches() && person.group(2).startsWith(CONTACT);
   }
 
+  /** Whether a place is withheld, or something in it. */
+  static boolean isWithin(String place) {
+    return isWithheld(place) || isWithheld(place + "/");
+  }
+
   /** What is said beside a question whose answer is known and not shown. */
   static String said(String place, String value, Words words) {
     return Masked.isNumber(place.substring(place.lastIndexOf('/') + 1))
