@@ -82,7 +82,7 @@ public class DoorStory extends OnAPhone {
     button(page, "Send it").press("Enter");
     assertThat(page.getByText("It has come. We look at it. 3 pages so far.").first())
         .isVisible();
-    button(page, "Answer").first().press("Enter");
+    button(page, "Say it in your own words").first().press("Enter");
     page.getByLabel("Your answer").fill("He is my cousin and stays until spring.");
     button(page, "Send").first().press("Enter");
     assertThat(page.getByText("Somebody looks at it within two working days")).isVisible();

@@ -256,7 +256,8 @@ public abstract class Story {
     var found = claims.getByText(name).first();
     where.waitForCondition(() -> {
       if (found.count() == 0) {
-        claims.getByRole(AriaRole.LISTITEM).last().scrollIntoViewIfNeeded();
+        // At once: the row that is last may be another by the time a click would be sure of it.
+        claims.evaluate("list => list.lastElementChild?.scrollIntoView()");
       }
       return found.count() > 0;
     });
