@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { spoken } from "../i18n/words";
 import { useTrying } from "../parts/useTrying";
+import { WhoSaid } from "./WhoSaid";
 
 interface Props {
   claim: ClaimView;
@@ -49,17 +50,8 @@ export function NotedConsent({ claim, mayAllow, onChanged }: Props) {
             ))}
           </select>
         </label>
-        <label className="flex flex-col small">
-          {t("asking.whoSaid")}
-          <input name="told" className="input input-sm w-72 max-w-full" required />
-        </label>
-        <button type="submit" className="btn btn-sm btn-primary">
-          {t("asking.note")}
-        </button>
+        <WhoSaid name="told" note={t("asking.note")} refusal={refusal} />
       </form>
-      <p role="alert" className="wrong small">
-        {refusal}
-      </p>
     </details>
   );
 }

@@ -2,6 +2,7 @@ import { type FormEvent, useState } from "react";
 import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type Schemas } from "../api/client";
 import { useTrying } from "../parts/useTrying";
+import { WhoSaid } from "./WhoSaid";
 
 interface Props {
   claim: ClaimView;
@@ -41,16 +42,7 @@ export function RightAsItIs({ claim, item, onChanged }: Props) {
   }
   return (
     <form onSubmit={confirm} className="flex flex-wrap gap-3 items-end mt-1 mb-2">
-      <label className="flex flex-col small">
-        {t("asking.whoSaid")}
-        <input name="because" className="input input-sm w-72 max-w-full" required />
-      </label>
-      <button type="submit" className="btn btn-sm btn-primary">
-        {t("asking.right")}
-      </button>
-      <p role="alert" className="wrong small">
-        {refusal}
-      </p>
+      <WhoSaid name="because" note={t("asking.right")} refusal={refusal} />
     </form>
   );
 }

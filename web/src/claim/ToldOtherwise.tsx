@@ -3,6 +3,7 @@ import { useTranslation } from "react-i18next";
 import { api, type ClaimView, done, type QuestionView, type Schemas } from "../api/client";
 import { useTrying } from "../parts/useTrying";
 import { AnswerValue } from "./AnswerValue";
+import { WhoSaid } from "./WhoSaid";
 
 interface Props {
   claim: ClaimView;
@@ -50,16 +51,7 @@ export function ToldOtherwise({ claim, item, question, people, today, onChanged 
   return (
     <form onSubmit={tell} className="flex flex-wrap gap-3 items-end mt-1 mb-2">
       <AnswerValue label={t("asking.now")} question={question} people={people} today={today} />
-      <label className="flex flex-col small">
-        {t("asking.whoSaid")}
-        <input name="told" className="input input-sm w-72 max-w-full" required />
-      </label>
-      <button type="submit" className="btn btn-sm btn-primary">
-        {t("asking.note")}
-      </button>
-      <p role="alert" className="wrong small">
-        {refusal}
-      </p>
+      <WhoSaid name="told" note={t("asking.note")} refusal={refusal} />
     </form>
   );
 }

@@ -246,6 +246,8 @@ public class CorrectingTest extends AtTheDoor {
     var number = claim.number();
     var income = new Typed(item(number, "income:p1"), "/household/noIncome#", "yes");
     var assets = new Typed(item(number, ASSETS), ASSETS + "#", "yes");
+    var notNone = List.of(new Typed(assets.item(), ASSETS + "#", "no"));
+    assertEquals(status(sent(claim, notNone, applicant(number))), 422, "that says nothing yet");
     var looked = body(looked(claim, List.of(income, assets), "fr"));
     assertEquals(
         looked

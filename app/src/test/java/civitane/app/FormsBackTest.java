@@ -3,6 +3,7 @@ package civitane.app;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Map;
+import java.util.Set;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.ImageType;
@@ -109,6 +110,20 @@ public class FormsBackTest extends WithForms {
     var sent = body(asIkenna(get("/api/claims/{number}/forms-out", claim))).get("out");
     assertTrue(
         sent.findValues("returnedAt").stream().anyMatch(one -> !one.isNull()), sent.toString());
+  }
+
+  @Test
+  public void onlyAGrownUpAllowsThatOthersAreAsked() throws Exception {
+    var claim = claimOf(Packets.meals(1159, 2, "en"));
+    taken(claim);
+    var may = body(asIkenna(get("/api/claims/{number}/comparisons", claim))).get("mayAllow");
+    assertEquals(Set.copyOf(may.findValuesAsString("person")), Set.of("p1"), may.toString());
+    var child = post(
+        "/api/claims/{number}/consents",
+        "{\"version\": %d, \"person\": \"p2\", \"to\": \"registers\", \"told\": \"by phone\"}"
+            .formatted(claim(claim).get("version").intValue()),
+        claim);
+    assertEquals(asIkenna(child).getResponse().getStatus(), 422);
   }
 
   /** What comes of noting at a claim that its applicant allows somebody to be asked. */

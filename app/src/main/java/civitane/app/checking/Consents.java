@@ -14,6 +14,7 @@ import civitane.core.facts.Person;
 import civitane.core.ledger.Source;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
+import civitane.core.services.Conversation;
 import civitane.core.services.Permissions;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -44,9 +45,9 @@ class Consents {
     this.clock = clock;
   }
 
-  /** What could be allowed for a claim and is not, each person for themselves. */
+  /** What could be allowed for a claim and is not, each grown-up for themselves. */
   static List<CheckingView.MayAllow> open(Packet packet, LocalDate on) {
-    return packet.household().people().stream()
+    return Conversation.adults(packet).stream()
         .flatMap(person -> Permissions.open(packet, person, on).stream()
             .map(to -> new CheckingView.MayAllow(person.id(), person.fullName(), to.word())))
         .toList();
@@ -68,11 +69,10 @@ class Consents {
     claims.waitFor(by, number, version);
     var facts = claims.facts(number);
     var today = LocalDate.now(clock);
-    var who = facts
-        .packet()
-        .household()
-        .person(person)
-        .orElseThrow(() -> Problem.wrong("Nobody of the household is named who allows it."));
+    var who = Conversation.adults(facts.packet()).stream()
+        .filter(one -> one.id().equals(person))
+        .findFirst()
+        .orElseThrow(() -> Problem.wrong("No grown-up of the household is named who allows it."));
     var whom = Permissions.open(facts.packet(), who, today).stream()
         .filter(one -> one.word().equals(to))
         .findFirst()

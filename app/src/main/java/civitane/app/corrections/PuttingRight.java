@@ -199,6 +199,9 @@ public class PuttingRight {
         faults.addAll(faults(id, form.asking(place), answered));
         return;
       }
+      if (answered.values().isEmpty()) {
+        return;
+      }
       var right = putRight(facts.packet(), answered.values());
       if (right.isEmpty()) {
         form.asking(place).stream()

@@ -242,7 +242,7 @@ public final class Telling {
     var telling = new Telling(ledger, household, was.places().ids(), how, now);
     var fields = new LinkedHashSet<String>();
     for (var place : places) {
-      if (!telling.isList(right.household(), place)) {
+      if (!telling.tellList(right.household(), place)) {
         fields.add(was.places().fieldOf(place).orElseThrow());
       }
     }
@@ -410,7 +410,7 @@ public final class Telling {
   }
 
   /** Tells a list of a household, or what was added to it; whether the place is one. */
-  private boolean isList(Household told, String place) {
+  private boolean tellList(Household told, String place) {
     switch (place) {
       case "/household/incomes/-" -> more(SubjectKind.INCOME, told.incomes());
       case "/household/noIncome/-" -> more(SubjectKind.NO_INCOME, told.noIncome());
