@@ -189,16 +189,29 @@ public class CosigningTest extends AtTheDoor {
     assertEquals(asked(visit, claim, item, elsewhere), "asked");
     assertEquals(status(atDesk(claim, item, 0, claim.hers())), 412, "nobody has it");
     taken(claim.number());
-    var version = claim(claim.number()).get("version").intValue();
-    assertEquals(status(atDesk(claim, item, version, claim.phone())), 422, "not the applicant's");
-    assertEquals(status(atDesk(claim, item, version, "by pigeon")), 422);
-    assertEquals(status(atDesk(claim, item + 90, version, claim.hers())), 422, "not wanted");
-    assertEquals(status(atDesk(claim, item, version, claim.hers())), 200);
+    assertEquals(status(atDesk(claim, item, claim.phone())), 422, "not the applicant's");
+    assertEquals(status(atDesk(claim, item, "by pigeon")), 422);
+    assertEquals(status(atDesk(claim, item + 90, claim.hers())), 422, "not wanted");
+    var version = version(claim);
+    assertEquals(status(atDesk(claim, item, claim.hers())), 200);
     assertEquals(status(atDesk(claim, item, version, claim.hers())), 412, "once");
     assertEquals(status(enter(elsewhere, codeTo(elsewhere), claim.born())), 422, "not there");
     var signer = visit(enter(claim.hers(), codeTo(claim.hers()), claim.born()));
     assertEquals(cosigned(signer, claim.name()).get("otherName").stringValue(), "");
     assertEquals(claim(claim.number()).at("/packet/signatures").size(), 2);
+  }
+
+  /** Looks at the claim again where something of the day's work has come to it meanwhile. */
+  private MvcResult atDesk(Lodged claim, int item, String contact) throws Exception {
+    var result = atDesk(claim, item, version(claim), contact);
+    while (status(result) == 412) {
+      result = atDesk(claim, item, version(claim), contact);
+    }
+    return result;
+  }
+
+  private int version(Lodged claim) throws Exception {
+    return claim(claim.number()).get("version").intValue();
   }
 
   private MvcResult atDesk(Lodged claim, int item, int version, String contact) throws Exception {

@@ -26,7 +26,7 @@ public class FormsBackTest extends WithForms {
     try (var document = Loader.loadPDF(form);
         var out = new ByteArrayOutputStream()) {
       ImageIO.write(
-          new PDFRenderer(document).renderImageWithDPI(0, 200, ImageType.GRAY), "png", out);
+          new PDFRenderer(document).renderImageWithDPI(0, 300, ImageType.GRAY), "png", out);
       return out.toByteArray();
     }
   }

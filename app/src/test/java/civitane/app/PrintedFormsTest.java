@@ -64,7 +64,7 @@ public class PrintedFormsTest extends OnDatabase {
     page.setMediaBox(PDRectangle.A4);
     scan.addPage(page);
     var picture = LosslessFactory.createFromImage(
-        scan, renderer.renderImageWithDPI(number, 200, ImageType.GRAY));
+        scan, renderer.renderImageWithDPI(number, 300, ImageType.GRAY));
     try (var content = new PDPageContentStream(scan, page)) {
       content.drawImage(
           picture, 0, 0, page.getMediaBox().getWidth(), page.getMediaBox().getHeight());

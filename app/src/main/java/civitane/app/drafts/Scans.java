@@ -105,7 +105,7 @@ public class Scans {
       var reader = readers.next();
       reader.setInput(stream);
       if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
-        throw Problem.wrong("The picture is too large. Scan it less finely: 200 dots an inch do.");
+        throw Problem.wrong("The picture is too large. Scan it less finely: 300 dots an inch do.");
       }
       return reader.read(0);
     }

@@ -22,7 +22,8 @@ import org.springframework.stereotype.Component;
 /** Forms of this office that were printed, filled in and scanned: known by the code of each page, and read by machine. */
 @Component
 class PrintedForms {
-  private static final int DOTS = 200;
+  /** Dots an inch: drawn less finely than it was scanned, a page may lose the squares of its code. */
+  private static final int DOTS = 300;
 
   private final Scans scans;
   private final FormWriter writer;

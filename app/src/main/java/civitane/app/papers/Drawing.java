@@ -5,7 +5,6 @@ import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import org.apache.pdfbox.Loader;
@@ -33,19 +32,12 @@ class Drawing {
 
   static void draw(PaperRows rows, String hash) {
     var unreadable = false;
-    var path = Path.of("");
-    try {
-      path = Files.createTempFile("civitane-paper", ".draw");
-      try (var to = Files.newOutputStream(path)) {
-        rows.write(hash, to);
-      }
-      pages(rows, hash, path);
+    try (var kept = OnDisk.of(rows, hash)) {
+      pages(rows, hash, kept.path());
     } catch (IOException | StackOverflowError | OutOfMemoryError e) {
       // The file stays as it came; a person sees that it can't be shown, and asks for another.
       LOG.warn("a file can't be drawn: {}", e.getClass().getSimpleName());
       unreadable = true;
-    } finally {
-      delete(path);
     }
     rows.drawn(hash, unreadable);
   }
@@ -71,16 +63,6 @@ class Drawing {
       return PagePictures.Drawn.of(PagePictures.ofPdf(document, page));
     } catch (RuntimeException e) {
       throw new IOException(e);
-    }
-  }
-
-  private static void delete(Path path) {
-    try {
-      if (path.isAbsolute()) {
-        Files.deleteIfExists(path);
-      }
-    } catch (IOException e) {
-      LOG.warn("a file that was drawn is left among the temporary ones");
     }
   }
 }

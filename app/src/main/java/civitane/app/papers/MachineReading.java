@@ -7,7 +7,6 @@ import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -32,9 +31,6 @@ class MachineReading {
   /** A longer file is no single paper; a person splits it first. */
   private static final int MOST_PAGES = 12;
 
-  /** The longest side of a picture that is read, in points: about as many as a page scanned well has. */
-  private static final int FINE = 3_600;
-
   @Bean
   static Task<Void> readingOfPages(PaperRows rows, ProposalRows proposals, Clock clock) {
     return Tasks.oneTime(KIND)
@@ -45,14 +41,8 @@ class MachineReading {
 
   private static List<Proposal> read(PaperRows rows, String hash, LocalDate today) {
     try {
-      var path = Files.createTempFile("civitane-paper", ".read");
-      try {
-        try (var to = Files.newOutputStream(path)) {
-          rows.write(hash, to);
-        }
-        return read(path, rows.file(hash).orElseThrow(), today);
-      } finally {
-        Files.deleteIfExists(path);
+      try (var kept = OnDisk.of(rows, hash)) {
+        return read(kept.path(), rows.file(hash).orElseThrow(), today);
       }
     } catch (IOException | RuntimeException | StackOverflowError | OutOfMemoryError e) {
       // A person reads it without being helped.
@@ -64,7 +54,7 @@ class MachineReading {
   private static List<Proposal> read(Path path, PaperRows.File file, LocalDate today)
       throws IOException {
     if (!file.mediaType().equals(Sifting.PDF)) {
-      return Pages.ofPicture(PagePictures.ofPicture(path, Long.MAX_VALUE, FINE), 0, today);
+      return Pages.ofPicture(PagePictures.fineOfPicture(path), 0, today);
     }
     var proposals = new ArrayList<Proposal>();
     try (var document = Loader.loadPDF(path.toFile())) {

@@ -1,5 +1,6 @@
 package civitane.app.papers;
 
+import civitane.app.reading.Pages;
 import civitane.app.reading.Smaller;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -41,8 +42,13 @@ final class PagePictures {
     return ofPicture(file, mostPixels, LONGEST);
   }
 
-  /** The same with its longer side of so many points at most. */
-  static BufferedImage ofPicture(Path file, long mostPixels, int longest) throws IOException {
+  /** The same about as finely as a page that is scanned well: for what is small on it. */
+  static BufferedImage fineOfPicture(Path file) throws IOException {
+    return ofPicture(file, Long.MAX_VALUE, Pages.LONGEST);
+  }
+
+  private static BufferedImage ofPicture(Path file, long mostPixels, int longest)
+      throws IOException {
     try (var stream = ImageIO.createImageInputStream(file.toFile())) {
       var readers = ImageIO.getImageReaders(stream);
       if (!readers.hasNext()) {

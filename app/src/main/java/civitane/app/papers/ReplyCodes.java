@@ -1,11 +1,9 @@
 package civitane.app.papers;
 
 import civitane.packet.form.CodePicture;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
+import java.awt.image.BufferedImage;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import javax.imageio.ImageIO;
 
 /** The code of a letter or form of this office, as a picture on a page that comes back. */
 final class ReplyCodes {
@@ -15,13 +13,8 @@ final class ReplyCodes {
   private ReplyCodes() {}
 
   /** The code on the picture of a page; empty where there is none that is ours. */
-  static Optional<ReplyCode> on(byte[] picture) {
-    try {
-      var image = ImageIO.read(new ByteArrayInputStream(picture));
-      return image == null ? Optional.empty() : CodePicture.textOn(image).flatMap(ReplyCodes::code);
-    } catch (IOException e) {
-      return Optional.empty();
-    }
+  static Optional<ReplyCode> on(BufferedImage page) {
+    return CodePicture.textOn(page).flatMap(ReplyCodes::code);
   }
 
   private static Optional<ReplyCode> code(String text) {

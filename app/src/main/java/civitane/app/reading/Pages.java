@@ -17,7 +17,9 @@ public final class Pages {
 
   private static final float FINE = 300f;
   private static final float POINTS = 72f;
-  private static final int LONGEST = 3_600;
+
+  /** The longest side of a picture that is read, in points: about as many as a page scanned well has. */
+  public static final int LONGEST = 3_600;
 
   private Pages() {}
 
@@ -33,11 +35,15 @@ public final class Pages {
     if (letters >= LETTERS) {
       return Reader.proposals(written, page, today);
     }
+    return ofPicture(picture(document, page), page, today);
+  }
+
+  /** A page of a PDF as finely as pages are read, in grey. */
+  public static BufferedImage picture(PDDocument document, int page) throws IOException {
     var box = document.getPage(page).getCropBox();
     var longest = Math.max(1f, Math.max(box.getWidth(), box.getHeight()));
     var dots = Math.min(FINE, LONGEST * POINTS / longest);
-    return ofPicture(
-        new PDFRenderer(document).renderImageWithDPI(page, dots, ImageType.GRAY), page, today);
+    return new PDFRenderer(document).renderImageWithDPI(page, dots, ImageType.GRAY);
   }
 
   /** The lines that can be seen on a picture that has no rules. */

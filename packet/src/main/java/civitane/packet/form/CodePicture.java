@@ -1,11 +1,14 @@
 package civitane.packet.form;
 
 import com.google.zxing.BarcodeFormat;
+import com.google.zxing.Binarizer;
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.DecodeHintType;
+import com.google.zxing.EncodeHintType;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.ReaderException;
 import com.google.zxing.WriterException;
+import com.google.zxing.common.GlobalHistogramBinarizer;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import com.google.zxing.qrcode.QRCodeWriter;
@@ -22,6 +25,10 @@ public final class CodePicture {
   private static final int SIZE = 132;
 
   private static final int SQUARE = 3;
+
+  /** White squares around it: few, for it is printed on white, and its own squares are larger with them. */
+  private static final Map<EncodeHintType, Integer> HOW = Map.of(EncodeHintType.MARGIN, 2);
+
   private static final int BLACK = 0x15211F;
   private static final int WHITE = 0xFFFFFF;
 
@@ -31,9 +38,9 @@ public final class CodePicture {
   public static byte[] png(String text) {
     try {
       var writer = new QRCodeWriter();
-      var squares = writer.encode(text, BarcodeFormat.QR_CODE, 1, 1).getWidth();
-      var size = Math.max(SIZE, squares * SQUARE);
-      var bits = writer.encode(text, BarcodeFormat.QR_CODE, size, size);
+      var squares = writer.encode(text, BarcodeFormat.QR_CODE, 1, 1, HOW).getWidth();
+      var size = squares * Math.max(SQUARE, (SIZE + squares - 1) / squares);
+      var bits = writer.encode(text, BarcodeFormat.QR_CODE, size, size, HOW);
       var image = new BufferedImage(size, size, BufferedImage.TYPE_INT_RGB);
       for (var x = 0; x < size; x++) {
         for (var y = 0; y < size; y++) {
@@ -52,10 +59,14 @@ public final class CodePicture {
   public static Optional<String> textOn(BufferedImage page) {
     var points = page.getRGB(0, 0, page.getWidth(), page.getHeight(), null, 0, page.getWidth());
     var source = new RGBLuminanceSource(page.getWidth(), page.getHeight(), points);
-    var bits = new BinaryBitmap(new HybridBinarizer(source));
+    // The one sees through shadows, the other keeps small squares apart.
+    return text(new HybridBinarizer(source)).or(() -> text(new GlobalHistogramBinarizer(source)));
+  }
+
+  private static Optional<String> text(Binarizer page) {
     try {
       return Optional.of(new QRCodeReader()
-          .decode(bits, Map.of(DecodeHintType.TRY_HARDER, Boolean.TRUE))
+          .decode(new BinaryBitmap(page), Map.of(DecodeHintType.TRY_HARDER, Boolean.TRUE))
           .getText());
     } catch (ReaderException e) {
       // A person looks at the page.
