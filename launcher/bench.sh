@@ -1,5 +1,5 @@
-# Runs the benchmarks, all of them or those whose name matches; "desk" asks the desk that is running, "faults" lets what
-# lies below two nodes fail while twenty people work at them.
+# Runs the benchmarks, all of them or those whose name matches; "desk" asks the desk that is running, "door" opens its
+# door on a slow line, "faults" lets what lies below two nodes fail while twenty people work at them.
 . launcher/packages.sh
 . launcher/postgres.sh
 . launcher/build.sh
@@ -15,6 +15,12 @@ if [ "${1:-}" = desk ]; then
   case "${1:-}" in [0-9]*) port="$1" && shift ;; esac
   exec java -cp "bench/target/bench-0.2.0.jar:bench/target/lib/*" civitane.bench.desk.DeskBench \
     "http://127.0.0.1:${port:-8480}" "$pg_url?options=-c%20jit=off" "$@"
+fi
+if [ "${1:-}" = door ]; then
+  [ -x /usr/bin/chromium ] || fail "Chromium is not here: ./civitane test installs it"
+  export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
+  exec java -cp "bench/target/bench-0.2.0.jar:bench/target/lib/*" civitane.bench.door.DoorBench \
+    "http://127.0.0.1:${2:-8480}" ${3:+"$3"}
 fi
 if [ "${1:-}" = faults ]; then
   shift

@@ -16,6 +16,7 @@ cat <<'TEXT'
                                         loads very many made-up households into the demo that is running
 ./civitane bench [PATTERN]              runs the benchmarks
 ./civitane bench desk [PORT] [WHAT …]   twenty workers at the desk that is running, each question beside its bare SQL
+./civitane bench door [PORT] [VIEWS]      opens the door that is running as a cheap phone does on slow 3G
 ./civitane bench faults [WHAT …]         lets what lies below two nodes fail while twenty people work at them (needs root; a quarter of an hour)
 ./civitane mutate [PART]                makes deliberate mistakes in the core, or in a part (income, services.paidleave), and counts those noticed
 ./civitane parts                        lists every library it is made of: CycloneDX bills in target/parts
