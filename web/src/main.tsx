@@ -1,4 +1,4 @@
-import "./theme/theme.css";
+import "./theme/desk.css";
 import "./i18n/words";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import {

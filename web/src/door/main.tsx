@@ -1,4 +1,3 @@
-import "../theme/theme.css";
 import "./door.css";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
