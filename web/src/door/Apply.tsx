@@ -8,6 +8,7 @@ import { EarlyPapers } from "./EarlyPapers";
 import { ForOthers, isForAnother } from "./ForOthers";
 import { GoBack } from "./GoBack";
 import { HereAgain } from "./HereAgain";
+import { LookUp } from "./LookUp";
 import { OnPaper } from "./OnPaper";
 import { lastWhere, peopleOf } from "./rows";
 import { SignPage } from "./SignPage";
@@ -97,6 +98,7 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
   const [found, setFound] = useState<Schemas["DoorWrong"][]>([]);
   const [unsent, setUnsent] = useState<ReadonlySet<string>>(new Set());
   const [isAgain, setAgain] = useState(false);
+  const [lookedUp, setLookedUp] = useState("");
   const keeping = useKeeping(form.version, language, onOvertaken, onOver, (left) => {
     setTyped((before) => ({ ...left, ...before }));
     const at = form.pages.findIndex((one) => one.asks.some((ask) => ask.name in left));
@@ -189,6 +191,22 @@ function Pages({ form, language, onOvertaken, onKept, onLodged, onAside, onOver,
             void goTo(page + 1);
           }}
         >
+          {page === 0 && form.lookUp && (
+            <LookUp
+              until={form.lookUp}
+              version={keeping.version}
+              settle={keeping.settle}
+              onLookedUp={async (says) => {
+                await onKept();
+                setLookedUp(says);
+              }}
+            />
+          )}
+          {page === 0 && (
+            <p role="status" className={lookedUp ? "door-band my-4" : ""}>
+              {lookedUp}
+            </p>
+          )}
           <p className="soft mb-4">{say(form.known ? "again.look" : "apply.skip")}</p>
           {page === 0 && form.others.length > 0 && (
             <ForOthers asks={form.others} values={values} wrong={wrong} onType={type} onAnother={readAgain} />

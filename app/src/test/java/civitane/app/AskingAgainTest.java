@@ -1,8 +1,10 @@
 package civitane.app;
 
+import civitane.standins.Behaviour;
 import jakarta.servlet.http.Cookie;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.test.web.servlet.MvcResult;
 import org.testng.annotations.Test;
@@ -140,6 +142,82 @@ public class AskingAgainTest extends AtTheDoor {
     assertEquals(household.get("consents").size(), 1, household.get("consents").toString());
     assertEquals(household.at("/consents/0/until").stringValue(), "2099-12-31");
     assertEquals(household.at("/incomes/0/startsOn").stringValue(), "2025-03-01");
+  }
+
+  private MvcResult lookUp(Cookie visit) throws Exception {
+    var version = form(visit).get("version").intValue();
+    return perform(
+        post("/api/door/application/registers", written(Map.of("version", version))), visit);
+  }
+
+  /** Whoever holds the phone of somebody whom nobody has seen learns nothing of what a register knows. */
+  @Test
+  public void registersAreAskedFirstAboutWhomTheOfficeHasSeen() throws Exception {
+    var known = known(Packets.meals(2)
+        .replace(
+            "\"residentNumber\": null, \"residentNumberMissing\": \"declined\"",
+            "\"residentNumber\": \"1316750668\""));
+    var name = applicant(known);
+    var visit = asking(known, "paidLeave");
+    assertEquals(form(visit).get("lookUp").stringValue(), "");
+    assertEquals(status(lookUp(visit)), 422, "nobody has seen her");
+    taken(known.number());
+    accepted(known.number(), "passport", name);
+    assertEquals(status(lookUp(visit)), 422, "one paper is not enough");
+    accepted(known.number(), "workCard", name);
+    assertTrue(form(visit).get("lookUp").stringValue().startsWith("You allow it until"));
+    var stale = post("/api/door/application/registers", written(Map.of("version", 99)));
+    assertEquals(status(perform(stale, visit)), 412);
+
+    var found = body(lookUp(visit)).get("says").stringValue();
+    assertTrue(found.contains("filled in"), found);
+    var form = form(visit);
+    var employer = form.get("pages")
+        .valueStream()
+        .flatMap(page -> page.get("asks").valueStream())
+        .filter(ask -> "Reedholm Glass Gardens".equals(ask.get("value").stringValue()))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(form.toString()))
+        .get("name")
+        .stringValue();
+    assertTrue(said(form, employer).startsWith("This is from a register"), said(form, employer));
+    assertEquals(said(form, "/household/people/0/givenName"), "", "she told it herself");
+    assertEquals(form.get("lookUp").stringValue(), "");
+    assertEquals(status(lookUp(visit)), 422, "once");
+    assertEquals(
+        database.sql("""
+                select register from register_answer r join application a on a.id = r.application_id
+                join claim c on c.household_id = a.household_id where c.number = ?""").param(known.number()).query(String.class).set(),
+        Set.of("wage", "tax", "child benefit"),
+        "nobody else is asked about");
+    var household = draft(known).at("/household");
+    assertEquals(household.get("people").size(), 2);
+    assertEquals(household.at("/consents/0/to").stringValue(), "registers");
+
+    typed(visit, asItStands(form));
+    assertEquals(said(form(visit), employer), "", "it was looked over");
+    assertEquals(draft(known).at("/household/incomes"), household.get("incomes"));
+    assertEquals(draft(known).at("/household/consents").size(), 1);
+  }
+
+  @Test
+  public void registersThatAreSilentAreSaidToBe() throws Exception {
+    var known = known(Packets.meals(2)
+        .replace(
+            "\"residentNumber\": null, \"residentNumberMissing\": \"declined\"",
+            "\"residentNumber\": \"1400946727\""));
+    var visit = asking(known, "paidLeave");
+    taken(known.number());
+    accepted(known.number(), "passport", applicant(known));
+    accepted(known.number(), "workCard", applicant(known));
+    REGISTERS.behave("wages", Behaviour.DOWN);
+    try {
+      var found = body(lookUp(visit)).get("says").stringValue();
+      assertTrue(found.contains("Not all of them answer now"), found);
+      assertFalse(form(visit).get("lookUp").stringValue().isEmpty(), "it may be tried again");
+    } finally {
+      REGISTERS.behave("wages", Behaviour.RIGHT);
+    }
   }
 
   /** What is known goes with the person, not with the place in the list. */

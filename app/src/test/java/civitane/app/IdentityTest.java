@@ -1,8 +1,5 @@
 package civitane.app;
 
-import java.util.Map;
-import org.springframework.http.MediaType;
-import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -13,20 +10,6 @@ import static org.testng.Assert.assertTrue;
 public class IdentityTest extends OnDatabase {
   private JsonNode applicant(String number) throws Exception {
     return body(asIkenna(get("/api/claims/{number}/identity", number))).at("/people/0");
-  }
-
-  private void accepted(String number, String kind, String name) throws Exception {
-    var request = MockMvcRequestBuilders.post("/api/claims/{number}/papers", number)
-        .contentType(MediaType.APPLICATION_OCTET_STREAM)
-        .content(MadePapers.png(300, 300, kind));
-    Map.of("Kind", kind, "Person", "p1")
-        .forEach((head, value) -> request.header("X-Paper-" + head, value));
-    var id = body(asIkenna(request)).get("id").stringValue();
-    var read = asIkenna(
-        post("/api/claims/{number}/papers/{id}/read", """
-        {"version": 0, "kind": "%s", "person": "p1", "nameOnPaper": "%s", "faults": [],
-         "nameAccepted": true, "because": "seen"}""".formatted(kind, name), number, id));
-    assertEquals(read.getResponse().getStatus(), 200, read.getResponse().getContentAsString());
   }
 
   @Test

@@ -13,6 +13,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import java.util.function.IntFunction;
@@ -297,5 +298,20 @@ public abstract class OnDatabase extends AbstractTestNGSpringContextTests {
     return asIkenna(
         post("/api/applications/{id}/lodge", "", application.get("id").stringValue())
             .header("If-Match", "\"" + version + "\""));
+  }
+
+  /** Brings a paper of the applicant to a claim that one has, and accepts it. */
+  protected void accepted(String number, String kind, String name) throws Exception {
+    var request = MockMvcRequestBuilders.post("/api/claims/{number}/papers", number)
+        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+        .content(MadePapers.png(300, 300, kind));
+    Map.of("Kind", kind, "Person", "p1")
+        .forEach((head, value) -> request.header("X-Paper-" + head, value));
+    var id = body(asIkenna(request)).get("id").stringValue();
+    var read = asIkenna(
+        post("/api/claims/{number}/papers/{id}/read", """
+        {"version": 0, "kind": "%s", "person": "p1", "nameOnPaper": "%s", "faults": [],
+         "nameAccepted": true, "because": "seen"}""".formatted(kind, name), number, id));
+    assertEquals(read.getResponse().getStatus(), 200, read.getResponse().getContentAsString());
   }
 }

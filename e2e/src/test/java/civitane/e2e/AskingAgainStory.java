@@ -11,6 +11,8 @@ public class AskingAgainStory extends OnAPhone {
   private static final String NUMBER_OF = """
       select c.number from claim c join household h on h.id = c.household_id
       where h.name = 'Zeno Tavora' and c.service = 'householdAllowance'""";
+  private static final String NUMBER_OF_SEEN = """
+      select c.number from claim c join household h on h.id = c.household_id where h.name = 'Jonas Umland'""";
   private static final String PHONE = "0555 013 333";
 
   private void goesOn() {
@@ -29,6 +31,7 @@ public class AskingAgainStory extends OnAPhone {
     enter(page, fromDatabase(NUMBER_OF).get(0), PHONE);
     asks("Child dental");
     assertThat(page.getByText("This is what we know")).isVisible();
+    assertThat(page.getByText("May we look some of it up for you?")).hasCount(0);
     assertThat(page.getByLabel("Given name")).hasValue("Zeno");
     assertThat(page.getByLabel("Street and number")).hasValue("");
     assertThat(page.getByLabel("Street and number"))
@@ -53,15 +56,43 @@ public class AskingAgainStory extends OnAPhone {
     assertThat(page.getByText("Household allowance · ")).isVisible();
   }
 
+  /** The office has seen his papers, so the registers are asked first, and what they know he looks over. */
+  @Test
+  public void whoWasSeenLooksOverWhatTheRegistersKnow() throws Exception {
+    page = phone("/door?language=en");
+    enter(page, fromDatabase(NUMBER_OF_SEEN).get(0), "0555 017 207");
+    asks("Paid leave");
+    assertThat(page.getByText("You allow it until")).isVisible();
+    accessible(page, "the registers first");
+    fits(page, "the registers first");
+    button(page, "I allow it, look it up").focus();
+    goesOn();
+    assertThat(page.getByText("filled in. Look over what it says")).isVisible();
+    assertThat(page.getByText("May we look some of it up for you?")).hasCount(0);
+    var found = page.getByText("This is from a register. Change it if it is wrong.");
+    while (found.count() == 0) {
+      turns();
+    }
+    accessible(page, "what a register said");
+    fits(page, "what a register said");
+    turns();
+    button(page, "Back").click();
+    assertThat(found).hasCount(0);
+  }
+
+  /** Goes on to the next page. */
+  private void turns() {
+    var where = page.locator(".door-far + p span").first();
+    var before = where.innerText();
+    button(page, "Go on").click();
+    assertThat(where).not().hasText(before);
+  }
+
   /** Goes through what is left, page by page, and signs. */
   private void signs() {
     var name = page.getByLabel("Your name, as it is written above");
-    var on = button(page, "Go on");
     while (name.count() == 0) {
-      var where = page.locator(".door-far + p span").first();
-      var before = where.innerText();
-      on.click();
-      assertThat(where).not().hasText(before);
+      turns();
     }
     name.fill("Zeno Tavora");
     page.keyboard().press("Enter");

@@ -11,6 +11,7 @@ import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
 import civitane.core.facts.Channel;
 import civitane.core.rules.Entitlement;
+import civitane.core.services.Permissions;
 import civitane.core.services.Services;
 import civitane.packet.form.ScreenForm;
 import civitane.words.Language;
@@ -30,6 +31,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -46,6 +48,12 @@ class Applying {
 
   private static final String HOUSEHOLD = "/household/";
   private static final String ASKED = "asked";
+
+  /** The questions that a register answered and that nobody has looked over since. */
+  private static final String LOOKED_UP = "lookedUp";
+
+  private static final String ALL_LOOKED_UP = "allLookedUp";
+
   private static final int LONGEST_ANSWER = 2_000;
 
   /** More at once nobody reads through on a phone before they sign it. */
@@ -57,6 +65,7 @@ class Applying {
   private final KnownHouseholds households;
   private final Screenings screenings;
   private final Choosing choosing;
+  private final SeenInPerson seen;
   private final JsonMapper json;
   private final Clock clock;
 
@@ -67,6 +76,7 @@ class Applying {
       KnownHouseholds households,
       Screenings screenings,
       Choosing choosing,
+      SeenInPerson seen,
       JsonMapper json,
       Clock clock) {
     this.applications = applications;
@@ -75,6 +85,7 @@ class Applying {
     this.households = households;
     this.screenings = screenings;
     this.choosing = choosing;
+    this.seen = seen;
     this.json = json;
     this.clock = clock;
   }
@@ -180,6 +191,9 @@ class Applying {
         record.version(),
         !isTheirs(record),
         applicant.isKnown(),
+        mayLookUp(record, draft)
+            ? words.say("door.lookUp.until", "until", words.date(Permissions.until(today())))
+            : "",
         record.householdId() == null ? new ForOthers(words).asks(draft.taking()) : List.of(),
         IntStream.range(0, groups.size())
             .mapToObj(page -> new DoorForm.DoorPage(
@@ -247,7 +261,55 @@ class Applying {
         choosing.choices(ask),
         withheld ? "" : value,
         draft.typed().has(ask.name()) ? Unread.of(ask.form(), words) : "",
-        withheld ? Withheld.said(ask.name(), value, words) : "");
+        withheld
+            ? Withheld.said(ask.name(), value, words)
+            : isLookedUp(draft, ask.name()) ? words.say("door.lookUp.from") : "");
+  }
+
+  private static boolean isLookedUp(Draft draft, String name) {
+    return draft
+        .taking()
+        .path(LOOKED_UP)
+        .valueStream()
+        .anyMatch(one -> name.equals(one.asString("")));
+  }
+
+  /** Whether whoever applies may have the registers asked: where the office has seen who they are, until all have answered. */
+  boolean mayLookUp(StoredApplication record, Draft draft) {
+    var household = record.householdId();
+    return household != null
+        && isTheirs(record)
+        && !draft.taking().path(ALL_LOOKED_UP).asBoolean(false)
+        && seen.isSeen(household);
+  }
+
+  /**
+   * Takes over what registers filled in, to be looked over.
+   *
+   * @param all whether all of them answered; else they may be asked again
+   * @return how many questions they answered
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  int lookedUp(UUID id, int version, Draft found, boolean all, Language language) {
+    var draft = applications.draft(theirs(id));
+    var form = new ScreenForm(services(draft), today(), language);
+    var before = form.written(draft.packet());
+    var after = form.written(found.packet());
+    if (isCut(found.packet(), form.filled(after).packet())) {
+      throw Problem.wrong(Words.in(language).say("door.again.tooMuch"));
+    }
+    var taking = (ObjectNode) draft.taking().deepCopy();
+    taking.put(ALL_LOOKED_UP, all);
+    var names = taking.withArray(LOOKED_UP);
+    var lookedUpBefore = names.size();
+    after.forEach((name, value) -> {
+      if (!value.equals(before.getOrDefault(name, ""))) {
+        names.add(name);
+      }
+    });
+    applications.type(
+        new Actor.Person(id), id, version, new Draft(found.packet(), draft.typed(), taking));
+    return names.size() - lookedUpBefore;
   }
 
   static List<? extends Entitlement<?>> services(Draft draft) {
@@ -334,6 +396,9 @@ class Applying {
         Set.copyOf(asked.valueStream().map(one -> one.asString("")).toList()));
     var unread = json.createObjectNode();
     filled.unread().forEach(name -> unread.put(name, written.get(name)));
+    if (taking.path(LOOKED_UP) instanceof ArrayNode names) {
+      names.removeIf(name -> typed.containsKey(name.asString("")));
+    }
     var saved = applications.type(
         new Actor.Person(id), id, version, new Draft(filled.packet(), unread, taking));
     return new DoorForm.DoorSaved(

@@ -32,14 +32,21 @@ class ApplyingController {
   private final Beginning beginning;
   private final Applying applying;
   private final OwnLodging lodging;
+  private final LookingUp lookingUp;
   private final DoorKeeper keeper;
   private final Tries tries;
 
   ApplyingController(
-      Beginning beginning, Applying applying, OwnLodging lodging, DoorKeeper keeper, Tries tries) {
+      Beginning beginning,
+      Applying applying,
+      OwnLodging lodging,
+      LookingUp lookingUp,
+      DoorKeeper keeper,
+      Tries tries) {
     this.beginning = beginning;
     this.applying = applying;
     this.lodging = lodging;
+    this.lookingUp = lookingUp;
     this.keeper = keeper;
     this.tries = tries;
   }
@@ -63,6 +70,9 @@ class ApplyingController {
 
   /** What is asked for, too. */
   record AlsoAsked(int version, @Nullable String language, String service) {}
+
+  /** That the registers may be asked about whoever applies. */
+  record MayLookUp(int version, @Nullable String language) {}
 
   /**
    * The name by which it is signed; what is stated stands in what was read.
@@ -120,6 +130,15 @@ class ApplyingController {
   DoorForm alsoAsk(@AuthenticationPrincipal Applicant applicant, @RequestBody AlsoAsked asked) {
     applying.alsoAsk(applicant.application(), asked.version(), asked.service());
     return applying.of(applicant, Language.of(asked.language()));
+  }
+
+  /** Asks the registers about whoever applies, who allows it with this. */
+  @PostMapping("/application/registers")
+  @PreAuthorize(APPLIES)
+  LookingUp.LookedUp lookUp(
+      @AuthenticationPrincipal Applicant applicant, @RequestBody MayLookUp allowed) {
+    return lookingUp.lookUp(
+        applicant.application(), allowed.version(), Language.of(allowed.language()));
   }
 
   @GetMapping("/application/told")

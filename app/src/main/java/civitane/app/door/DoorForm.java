@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
  * @param more what else can be asked for with the same facts
  * @param elsewhere whether the office goes on with it, so that nothing is typed here any more
  * @param known whether the office knows the household, so that there is a way back to where its claims stand
+ * @param lookUp until when it is allowed that the registers are asked, in words; empty where they are not asked here
  * @param others who it is for, asked on the first page; empty where that is known
  * @param lastPage which of how many the page is on which it is signed, in words
  */
@@ -24,6 +25,7 @@ record DoorForm(
     int version,
     boolean elsewhere,
     boolean known,
+    String lookUp,
     List<DoorAsk> others,
     List<DoorPage> pages,
     String lastPage) {
@@ -36,7 +38,7 @@ record DoorForm(
    *
    * @param kind how it is answered: {@code money}, {@code date}, {@code person}
    * @param wrong what is wrong with it; empty where nothing is
-   * @param known what is said where the office knows it and does not show it here; empty else
+   * @param known what is said where the office knows it and does not show it here, or a register says so; empty else
    */
   record DoorAsk(
       String name,

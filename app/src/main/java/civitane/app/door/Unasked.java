@@ -20,7 +20,8 @@ final class Unasked {
   private static final String PEOPLE = HOUSEHOLD + "people/";
 
   private static final List<String> WHICH_INCOME = List.of("kind", "employer");
-  private static final List<String> OF_INCOME = List.of("startsOn", "endsOn", "businessCosts");
+  private static final List<String> OF_INCOME =
+      List.of("startsOn", "endsOn", "businessCosts", "registerMonthly");
   private static final List<String> BY_THE_HOUR = List.of("hourlyRate", "hoursPerWeek");
 
   private final Set<String> asked;

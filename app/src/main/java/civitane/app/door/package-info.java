@@ -18,6 +18,7 @@
       "messages",
       "once",
       "papers",
+      "prefilling",
       "problems",
       "quickcheck",
       "remembering",

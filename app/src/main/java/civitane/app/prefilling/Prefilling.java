@@ -38,7 +38,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Asks the registers what they know of a household that allows it, and fills in what is not there yet. */
 @Service
-class Prefilling {
+public class Prefilling {
   private static final String REGISTERS = "registers";
   private static final String POPULATION = "population";
   private static final String WAGE = "wage";
@@ -85,7 +85,7 @@ class Prefilling {
   }
 
   /** What a register answered: {@code answered} or {@code silent}, and in words what came of it. */
-  record RegisterAnswer(String register, String state, String words) {}
+  public record RegisterAnswer(String register, String state, String words) {}
 
   /** The draft with what was filled in, and the answers. */
   record AskedRegisters(ApplicationView view, List<RegisterAnswer> answers)
@@ -116,9 +116,35 @@ class Prefilling {
             return draft;
           },
           "registers asked");
-      answers.forEach(answer -> keep(by, id, answer));
+      keep(by.login(), id, answers);
       return new AskedRegisters(view, answers);
     });
+  }
+
+  /**
+   * Asks about whoever applies, and about nobody else, as far as they allow it: what they earn, what they are taxed on, and
+   * whether child benefit is received for their children. Fills it into a draft, where nothing was said.
+   *
+   * <p>Who else lives with them and whose an account is, is not asked.
+   */
+  public List<RegisterAnswer> askOwn(Draft draft) {
+    var facts = new DraftFacts(draft, LocalDate.now(clock));
+    var own = facts.consenting(REGISTERS).stream()
+        .filter(person -> person.equals(facts.applicant()))
+        .toList();
+    var known = new RegisterAnswers(threads);
+    var answers = new ArrayList<RegisterAnswer>();
+    if (!own.isEmpty()) {
+      wages(facts, own, known, answers);
+      each(TAX, own, answers, (person, number) -> taxes(facts, own, known, person));
+      each(CHILD_BENEFIT, own, answers, (person, number) -> childBenefits(facts, known));
+    }
+    return answers;
+  }
+
+  /** Keeps what registers answered for an application. */
+  public void keep(String by, UUID application, List<RegisterAnswer> answers) {
+    answers.forEach(answer -> keep(by, application, answer));
   }
 
   /** Fills in what the registers know, and says what came of each. */
@@ -152,13 +178,7 @@ class Prefilling {
             .of(RegisterName.POPULATION, number, () -> resident(number))
             .map(found -> facts.resident(person, found.resident(), found.household()))
             .orElse(0));
-    each(
-        WAGE,
-        consenting,
-        answers,
-        (person, number) ->
-            facts.wages(person, known.of(RegisterName.WAGES, number, () -> wages.wages(number)))
-                + earnings(facts, known, person, number));
+    wages(facts, consenting, known, answers);
     each(TAX, consenting, answers, (person, number) -> taxes(facts, consenting, known, person));
     // What is asked about the household as a whole is asked for who applies, if they allow it.
     if (consenting.contains(facts.applicant())) {
@@ -171,6 +191,20 @@ class Prefilling {
         answers.add(account(facts.iban(), known));
       }
     }
+  }
+
+  private void wages(
+      DraftFacts facts,
+      List<ObjectNode> consenting,
+      RegisterAnswers known,
+      List<RegisterAnswer> answers) {
+    each(
+        WAGE,
+        consenting,
+        answers,
+        (person, number) ->
+            facts.wages(person, known.of(RegisterName.WAGES, number, () -> wages.wages(number)))
+                + earnings(facts, known, person, number));
   }
 
   /** Somebody in the population register, with who is registered at the same address. */
@@ -301,7 +335,7 @@ class Prefilling {
         "It does not answer now. Everything else goes on; it can be asked again.");
   }
 
-  private void keep(Staff.Colleague by, UUID application, RegisterAnswer answer) {
+  private void keep(String by, UUID application, RegisterAnswer answer) {
     Map<String, String> facts = new LinkedHashMap<>();
     facts.put("words", answer.words());
     database
@@ -313,14 +347,11 @@ class Prefilling {
         .param("register", answer.register())
         .param("answered", answer.state().equals("answered"))
         .param("facts", json.writeValueAsString(facts))
-        .param("by", by.login())
+        .param("by", by)
         .param("now", Timestamp.from(clock.instant()))
         .update();
     audit.record(
-        by.login(),
-        "register asked",
-        application.toString(),
-        answer.register() + " " + answer.state());
+        by, "register asked", application.toString(), answer.register() + " " + answer.state());
   }
 
   @PreDestroy
