@@ -67,7 +67,7 @@ public class AskingAgainStory extends OnAPhone {
     fits(page, "the registers first");
     button(page, "I allow it, look it up").focus();
     goesOn();
-    assertThat(page.getByText("filled in. Look over what it says")).isVisible();
+    assertThat(page.getByText("filled in. Look over where it says")).isVisible();
     assertThat(page.getByText("May we look some of it up for you?")).hasCount(0);
     var found = page.getByText("This is from a register. Change it if it is wrong.");
     while (found.count() == 0) {
