@@ -3,6 +3,7 @@ package civitane.app;
 import civitane.standins.Behaviour;
 import jakarta.servlet.http.Cookie;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -144,6 +145,53 @@ public class AskingAgainTest extends AtTheDoor {
     assertEquals(household.at("/incomes/0/startsOn").stringValue(), "2025-03-01");
   }
 
+  /** A packet of somebody whom the population register knows. */
+  private static String registered(String given, String family, String born, String number) {
+    return Packets.meals(2)
+        .replaceFirst(
+            "\"givenName\": \"[^\"]+\", \"familyName\": \"[^\"]+\", \"birthDate\": \"[^\"]+\",\\s+"
+                + "\"residentNumber\": null, \"residentNumberMissing\": \"declined\"",
+            "\"givenName\": \"%s\", \"familyName\": \"%s\", \"birthDate\": \"%s\", \"residentNumber\": \"%s\""
+                .formatted(given, family, born, number))
+        .replaceFirst(
+            "\"name\": \"[^\"]+ Tamsett\"", "\"name\": \"%s %s\"".formatted(given, family));
+  }
+
+  /** Whose papers the office has accepted, on a claim that somebody has. */
+  private void seen(Known known) throws Exception {
+    taken(known.number());
+    accepted(known.number(), "passport", applicant(known));
+    accepted(known.number(), "workCard", applicant(known));
+  }
+
+  /** What one earns is not told to whoever types their number. */
+  @Test
+  public void noRegisterIsAskedAboutNumberThatIsTypedOrOfAnother() throws Exception {
+    var known = known(registered("Runa", "Holt", "1990-04-04", "1545762096"));
+    seen(known);
+    var visit = asking(known, "paidLeave");
+    var found = body(lookUp(visit)).get("says").stringValue();
+    assertTrue(found.startsWith("The registers know nothing more"), "the number is of another");
+
+    var other = known(registered("Yann", "Umland", "1982-02-16", "0027362201"));
+    seen(other);
+    var through = asking(other, "paidLeave");
+    typed(through, Map.of("/household/people/0/residentNumber", "0029189875"));
+    found = body(lookUp(through)).get("says").stringValue();
+    assertTrue(found.startsWith("The registers know nothing more"), found);
+    for (var one : List.of(known, other)) {
+      assertEquals(asked(one), Set.of("population"));
+      assertFalse(draft(one).toString().contains("registerMonthly"));
+    }
+  }
+
+  /** The registers that were asked for a household. */
+  private Set<String> asked(Known known) {
+    return database.sql("""
+            select register from register_answer r join application a on a.id = r.application_id
+            join claim c on c.household_id = a.household_id where c.number = ?""").param(known.number()).query(String.class).set();
+  }
+
   private MvcResult lookUp(Cookie visit) throws Exception {
     var version = form(visit).get("version").intValue();
     return perform(
@@ -153,10 +201,7 @@ public class AskingAgainTest extends AtTheDoor {
   /** Whoever holds the phone of somebody whom nobody has seen learns nothing of what a register knows. */
   @Test
   public void registersAreAskedFirstAboutWhomTheOfficeHasSeen() throws Exception {
-    var known = known(Packets.meals(2)
-        .replace(
-            "\"residentNumber\": null, \"residentNumberMissing\": \"declined\"",
-            "\"residentNumber\": \"1316750668\""));
+    var known = known(registered("Jonas", "Rasmundsen", "1988-09-22", "1316750668"));
     var name = applicant(known);
     var visit = asking(known, "paidLeave");
     assertEquals(form(visit).get("lookUp").stringValue(), "");
@@ -185,10 +230,8 @@ public class AskingAgainTest extends AtTheDoor {
     assertEquals(form.get("lookUp").stringValue(), "");
     assertEquals(status(lookUp(visit)), 422, "once");
     assertEquals(
-        database.sql("""
-                select register from register_answer r join application a on a.id = r.application_id
-                join claim c on c.household_id = a.household_id where c.number = ?""").param(known.number()).query(String.class).set(),
-        Set.of("wage", "tax", "child benefit"),
+        asked(known),
+        Set.of("population", "wage", "tax", "child benefit"),
         "nobody else is asked about");
     var household = draft(known).at("/household");
     assertEquals(household.get("people").size(), 2);
@@ -202,14 +245,9 @@ public class AskingAgainTest extends AtTheDoor {
 
   @Test
   public void registersThatAreSilentAreSaidToBe() throws Exception {
-    var known = known(Packets.meals(2)
-        .replace(
-            "\"residentNumber\": null, \"residentNumberMissing\": \"declined\"",
-            "\"residentNumber\": \"1400946727\""));
+    var known = known(registered("Greta", "Brandão", "1989-10-21", "1400946727"));
+    seen(known);
     var visit = asking(known, "paidLeave");
-    taken(known.number());
-    accepted(known.number(), "passport", applicant(known));
-    accepted(known.number(), "workCard", applicant(known));
     REGISTERS.behave("wages", Behaviour.DOWN);
     try {
       var found = body(lookUp(visit)).get("says").stringValue();

@@ -10,6 +10,7 @@ import civitane.app.messages.OwnContact;
 import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
 import civitane.core.facts.Channel;
+import civitane.core.facts.Household;
 import civitane.core.rules.Entitlement;
 import civitane.core.services.Permissions;
 import civitane.core.services.Services;
@@ -22,6 +23,7 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -275,12 +277,16 @@ class Applying {
   }
 
   /** Whether whoever applies may have the registers asked: where the office has seen who they are, until all have answered. */
-  boolean mayLookUp(StoredApplication record, Draft draft) {
-    var household = record.householdId();
-    return household != null
-        && isTheirs(record)
-        && !draft.taking().path(ALL_LOOKED_UP).asBoolean(false)
-        && seen.isSeen(household);
+  private boolean mayLookUp(StoredApplication record, Draft draft) {
+    return lookUpFor(record, draft).isPresent();
+  }
+
+  /** The same, with the household as it is known. */
+  Optional<Household> lookUpFor(StoredApplication record, Draft draft) {
+    return Optional.ofNullable(record.householdId())
+        .filter(household -> isTheirs(record))
+        .filter(household -> !draft.taking().path(ALL_LOOKED_UP).asBoolean(false))
+        .flatMap(seen::of);
   }
 
   /**

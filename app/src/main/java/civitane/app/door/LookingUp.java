@@ -7,6 +7,7 @@ import civitane.app.prefilling.Prefilling;
 import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
 import civitane.core.facts.ConsentTo;
+import civitane.core.facts.Household;
 import civitane.core.services.Permissions;
 import civitane.words.Language;
 import civitane.words.Words;
@@ -59,8 +60,9 @@ class LookingUp {
    * @param version of the application that was looked at
    */
   LookedUp lookUp(UUID id, int version, Language language) {
-    var found = allowed(inTransaction.execute(status -> offered(id)));
-    var answers = registers.askOwn(found);
+    var offered = inTransaction.execute(status -> offered(id));
+    var found = allowed(offered.draft());
+    var answers = registers.askOwn(found, offered.known());
     var filled = inTransaction.execute(status -> {
       var count = applying.lookedUp(id, version, found, !isSilent(answers), language);
       registers.keep(new Actor.Person(id).written(), id, answers);
@@ -74,13 +76,15 @@ class LookingUp {
     return answers.stream().anyMatch(answer -> "silent".equals(answer.state()));
   }
 
-  private Draft offered(UUID id) {
+  private record Offered(Draft draft, Household known) {}
+
+  private Offered offered(UUID id) {
     var record = applications.find(id);
     var draft = applications.draft(record);
-    if (!applying.mayLookUp(record, draft)) {
-      throw Problem.wrong("The registers are not asked here.");
-    }
-    return draft;
+    return applying
+        .lookUpFor(record, draft)
+        .map(known -> new Offered(draft, known))
+        .orElseThrow(() -> Problem.wrong("The registers are not asked here."));
   }
 
   /** The same with what whoever applies allows. */

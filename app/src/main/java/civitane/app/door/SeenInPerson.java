@@ -2,8 +2,10 @@ package civitane.app.door;
 
 import civitane.app.determining.Screenings;
 import civitane.app.ledger.Ledgers;
+import civitane.core.facts.Household;
 import civitane.core.identity.Identity;
 import civitane.core.identity.IdentityLevel;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -21,9 +23,10 @@ class SeenInPerson {
     this.screenings = screenings;
   }
 
-  boolean isSeen(UUID household) {
+  /** The household as it is known, where that is so. */
+  Optional<Household> of(UUID household) {
     var packet = ledgers.household(household).packet();
-    return !packet.household().address().hidden()
+    var isSeen = !packet.household().address().hidden()
         && ledgers.acting(household).isEmpty()
         && Identity.of(
                     packet.household(),
@@ -33,5 +36,6 @@ class SeenInPerson {
                     screenings.book(packet).recentDays())
                 .level()
             == IdentityLevel.STANDARD;
+    return isSeen ? Optional.of(packet.household()) : Optional.empty();
   }
 }

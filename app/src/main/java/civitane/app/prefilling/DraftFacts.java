@@ -287,8 +287,13 @@ final class DraftFacts {
     return 1;
   }
 
-  /** Whether child benefit is received for each child of a list. */
-  int benefits(ObjectNode request, String list, String key, Predicate<String> received) {
+  /** Whether child benefit is received for each child of a list, as far as their numbers are asked about. */
+  int benefits(
+      ObjectNode request,
+      String list,
+      String key,
+      Predicate<String> isAsked,
+      Predicate<String> received) {
     var filled = 0;
     var rows = answers(request).withArray(list);
     for (var i = 0; i < rows.size(); i++) {
@@ -299,7 +304,7 @@ final class DraftFacts {
           .map(person -> person.path("residentNumber").asString(""))
           .findFirst()
           .orElse("");
-      if (!number.isBlank() && isEmpty(row, key)) {
+      if (!number.isBlank() && isAsked.test(number) && isEmpty(row, key)) {
         row.put(key, received.test(number));
         taking.mark(place(request) + "/" + list + "/" + i + "/" + key, CHILD_BENEFIT);
         filled++;

@@ -5,6 +5,10 @@ import civitane.app.drafts.ApplicationView;
 import civitane.app.drafts.Applications;
 import civitane.app.drafts.Draft;
 import civitane.app.staff.Staff;
+import civitane.core.facts.Household;
+import civitane.core.facts.Person;
+import civitane.core.identity.NameMatch;
+import civitane.core.identity.Names;
 import civitane.core.registers.AccountRegister;
 import civitane.core.registers.ChildBenefitRegister;
 import civitane.core.registers.PopulationRegister;
@@ -17,18 +21,22 @@ import civitane.core.registers.WageRegister;
 import civitane.core.rules.Entitlement;
 import civitane.core.rules.Question;
 import civitane.core.services.Services;
+import civitane.core.time.Ages;
 import jakarta.annotation.PreDestroy;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Predicate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -45,6 +53,7 @@ public class Prefilling {
   private static final String TAX = "tax";
   private static final String CHILD_BENEFIT = "child benefit";
   private static final String BANK = "bank";
+  private static final String ANSWERED = "answered";
 
   private final Applications applications;
   private final PopulationRegister population;
@@ -125,21 +134,67 @@ public class Prefilling {
    * Asks about whoever applies, and about nobody else, as far as they allow it: what they earn, what they are taxed on, and
    * whether child benefit is received for their children. Fills it into a draft, where nothing was said.
    *
-   * <p>Who else lives with them and whose an account is, is not asked.
+   * <p>Who else lives with them and whose an account is, is not asked. A number that is only typed is nobody's: whoever
+   * applies could type another's, to hear what they earn. It is asked about where the household is known by it and the
+   * population register says that it is of that person.
+   *
+   * @param household as it is known, whatever stands in the draft
    */
-  public List<RegisterAnswer> askOwn(Draft draft) {
+  public List<RegisterAnswer> askOwn(Draft draft, Household household) {
     var facts = new DraftFacts(draft, LocalDate.now(clock));
-    var own = facts.consenting(REGISTERS).stream()
-        .filter(person -> person.equals(facts.applicant()))
-        .toList();
     var known = new RegisterAnswers(threads);
     var answers = new ArrayList<RegisterAnswer>();
+    var theirs = registered(household, known, answers);
+    var number = household.applicant().residentNumber();
+    var own = facts.consenting(REGISTERS).stream()
+        .filter(person -> person.equals(facts.applicant()))
+        .filter(person -> theirs.contains(DraftFacts.number(person)))
+        .filter(person -> DraftFacts.number(person).equals(number))
+        .toList();
     if (!own.isEmpty()) {
       wages(facts, own, known, answers);
-      each(TAX, own, answers, (person, number) -> taxes(facts, own, known, person));
-      each(CHILD_BENEFIT, own, answers, (person, number) -> childBenefits(facts, known));
+      each(TAX, own, answers, (person, asked) -> taxes(facts, own, known, person));
+      each(
+          CHILD_BENEFIT,
+          own,
+          answers,
+          (person, asked) -> childBenefits(facts, known, theirs::contains));
     }
     return answers;
+  }
+
+  /** The numbers of whoever applies and of the children that the population register has as theirs. */
+  private Set<String> registered(
+      Household household, RegisterAnswers known, List<RegisterAnswer> answers) {
+    var today = LocalDate.now(clock);
+    var numbers = new HashSet<String>();
+    try {
+      for (var person : household.people()) {
+        var number = person.residentNumber();
+        var born = person.birthDate();
+        var isAsked =
+            person.equals(household.applicant()) || born != null && !Ages.isAdult(born, today);
+        if (number != null
+            && isAsked
+            && known
+                .of(RegisterName.POPULATION, number, () -> resident(number))
+                .filter(found -> isOf(found.resident(), person))
+                .isPresent()) {
+          numbers.add(number);
+        }
+      }
+      answers.add(new RegisterAnswer(POPULATION, ANSWERED, "It was asked whose the numbers are."));
+      return numbers;
+    } catch (RegisterSilent e) {
+      answers.add(silent(POPULATION));
+      return Set.of();
+    }
+  }
+
+  private static boolean isOf(Resident resident, Person person) {
+    return resident.birthDate().equals(person.birthDate())
+        && Names.compare(person.fullName(), resident.givenName() + " " + resident.familyName())
+            != NameMatch.DIFFERENT;
   }
 
   /** Keeps what registers answered for an application. */
@@ -186,7 +241,7 @@ public class Prefilling {
           CHILD_BENEFIT,
           List.of(facts.applicant()),
           answers,
-          (person, number) -> childBenefits(facts, known));
+          (person, number) -> childBenefits(facts, known, child -> true));
       if (!facts.iban().isBlank()) {
         answers.add(account(facts.iban(), known));
       }
@@ -266,7 +321,7 @@ public class Prefilling {
     return filled;
   }
 
-  private int childBenefits(DraftFacts facts, RegisterAnswers known) {
+  private int childBenefits(DraftFacts facts, RegisterAnswers known, Predicate<String> isAsked) {
     var filled = 0;
     for (var request : facts.requests()) {
       for (var question : questions(request)) {
@@ -276,6 +331,7 @@ public class Prefilling {
                 request,
                 question.key(),
                 part.key(),
+                isAsked,
                 child -> known.of(
                     RegisterName.CHILD_BENEFIT, child, () -> childBenefit.isReceivedFor(child)));
           }
@@ -289,7 +345,7 @@ public class Prefilling {
     try {
       return new RegisterAnswer(
           BANK,
-          "answered",
+          ANSWERED,
           known
               .of(RegisterName.ACCOUNTS, iban, () -> bank.holder(iban))
               .map(name -> "The account belongs to " + name + ".")
@@ -319,7 +375,7 @@ public class Prefilling {
       }
       answers.add(new RegisterAnswer(
           register,
-          "answered",
+          ANSWERED,
           asked == 0
               ? "It was not asked: nobody who allows it has a resident number here."
               : filled == 0 ? "It knows nothing more." : "Filled in: " + filled + "."));
@@ -345,7 +401,7 @@ public class Prefilling {
             """)
         .param("application", application)
         .param("register", answer.register())
-        .param("answered", answer.state().equals("answered"))
+        .param("answered", answer.state().equals(ANSWERED))
         .param("facts", json.writeValueAsString(facts))
         .param("by", by)
         .param("now", Timestamp.from(clock.instant()))
