@@ -57,7 +57,10 @@ export function AskedRegisters({ claim, checking, onChanged }: Props) {
         </p>
       )}
       {claim.state === "open" && checking.mayAllow.length > 0 && (
-        <NotedConsent claim={claim} mayAllow={checking.mayAllow} onChanged={onChanged} />
+        <NotedConsent claim={claim} choices={checking.mayAllow} takesBack={false} onChanged={onChanged} />
+      )}
+      {claim.state === "open" && checking.allowed.length > 0 && (
+        <NotedConsent claim={claim} choices={checking.allowed} takesBack={true} onChanged={onChanged} />
       )}
       {claim.state === "open" && (
         <button type="button" className="btn btn-sm mt-2" onClick={ask}>

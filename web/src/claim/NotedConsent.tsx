@@ -7,30 +7,35 @@ import { WhoSaid } from "./WhoSaid";
 
 interface Props {
   claim: ClaimView;
-  mayAllow: Schemas["MayAllow"][];
+  /** What may be chosen: what nobody allows yet, or what somebody allows. */
+  choices: Schemas["MayAllow"][];
+  takesBack: boolean;
   onChanged: () => void;
 }
 
-/** Somebody of the household allows now that others are asked about them: noted with who said so and how. */
-export function NotedConsent({ claim, mayAllow, onChanged }: Props) {
+/** Somebody of the household allows that others are asked about them, or no more: noted with who said so and how. */
+export function NotedConsent({ claim, choices, takesBack, onChanged }: Props) {
   const { t } = useTranslation();
   const [attempt, refusal] = useTrying();
   const note = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const form = event.currentTarget;
     const typed = new FormData(form);
-    const allowed = mayAllow[Number(typed.get("allowed"))];
+    const chosen = choices[Number(typed.get("chosen"))];
     attempt(async () => {
+      const told = {
+        params: { path: { number: claim.number } },
+        body: {
+          version: claim.version,
+          person: chosen.person,
+          to: chosen.to,
+          told: String(typed.get("told")),
+        },
+      };
       await done(
-        api.POST("/api/claims/{number}/consents", {
-          params: { path: { number: claim.number } },
-          body: {
-            version: claim.version,
-            person: allowed.person,
-            to: allowed.to,
-            told: String(typed.get("told")),
-          },
-        }),
+        takesBack
+          ? api.POST("/api/claims/{number}/consents/taken-back", told)
+          : api.POST("/api/claims/{number}/consents", told),
       );
       form.reset();
       onChanged();
@@ -38,12 +43,14 @@ export function NotedConsent({ claim, mayAllow, onChanged }: Props) {
   };
   return (
     <details className="mt-2">
-      <summary className="plain-link cursor-pointer">{t("compare.allow")}</summary>
+      <summary className="plain-link cursor-pointer">
+        {t(takesBack ? "compare.takeBack" : "compare.allow")}
+      </summary>
       <form onSubmit={note} className="flex flex-wrap gap-3 items-end mt-1">
         <label className="flex flex-col small">
-          {t("compare.allowed")}
-          <select name="allowed" className="select select-sm w-80 max-w-full">
-            {mayAllow.map((one, place) => (
+          {t(takesBack ? "compare.takenBack" : "compare.allowed")}
+          <select name="chosen" className="select select-sm w-80 max-w-full">
+            {choices.map((one, place) => (
               <option key={`${one.person}${one.to}`} value={place}>
                 {t("compare.allowedOne", { name: one.name, whom: spoken(one.to, "consentTo") })}
               </option>

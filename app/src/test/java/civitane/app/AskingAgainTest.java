@@ -129,7 +129,8 @@ public class AskingAgainTest extends AtTheDoor {
   public void whatWasAllowedAndSinceWhenAnIncomeComesInStay() throws Exception {
     var known = known(Packets.meals(2)
         .replace(
-            "\"frequency\": \"weekly\"", "\"frequency\": \"weekly\", \"startsOn\": \"2025-03-01\"")
+            "\"frequency\": \"weekly\"",
+            "\"frequency\": \"weekly\", \"startsOn\": \"2025-03-01\", \"registerMonthly\": 1900")
         .replace("\"benefits\": [],", """
             "benefits": [], "consents": [{"person": "p1", "to": "registers", "on": "2026-11-23", "until": "2099-12-31"}],"""));
     var name = applicant(known);
@@ -137,6 +138,7 @@ public class AskingAgainTest extends AtTheDoor {
     for (var page = 0; page < 2; page++) {
       typed(visit, asItStands(form(visit)));
     }
+    assertFalse(draft(known).at("/household/incomes/0").has("registerMonthly"), "it is asked anew");
     var lodged = signed(visit, name);
     assertTrue(lodged.get("lodged").booleanValue(), lodged.toString());
     var household = claim(known.number()).at("/packet/household");
@@ -190,6 +192,31 @@ public class AskingAgainTest extends AtTheDoor {
     return database.sql("""
             select register from register_answer r join application a on a.id = r.application_id
             join claim c on c.household_id = a.household_id where c.number = ?""").param(known.number()).query(String.class).set();
+  }
+
+  /** An application that was begun before does not bring back what somebody allows no more. */
+  @Test
+  public void whatWasTakenBackMeanwhileDoesNotStandAgain() throws Exception {
+    var known = known(Packets.meals(2).replace("\"benefits\": [],", """
+            "benefits": [], "consents": [
+              {"person": "p1", "to": "registers", "on": "2026-11-23", "until": "2099-12-31"},
+              {"person": "p1", "to": "employer", "on": "2026-11-23", "until": "2099-12-31"}],"""));
+    var name = applicant(known);
+    var visit = asking(known, "rentRelief");
+    for (var page = 0; page < 2; page++) {
+      typed(visit, asItStands(form(visit)));
+    }
+    taken(known.number());
+    var back = asIkenna(post(
+        "/api/claims/{number}/consents/taken-back",
+        "{\"version\": %d, \"person\": \"p1\", \"to\": \"registers\", \"told\": \"by phone, herself\"}"
+            .formatted(claim(known.number()).get("version").intValue()),
+        known.number()));
+    assertEquals(status(back), 200, back.getResponse().getContentAsString());
+    var lodged = signed(visit, name);
+    assertTrue(lodged.get("lodged").booleanValue(), lodged.toString());
+    var consents = claim(known.number()).at("/packet/household/consents");
+    assertEquals(consents.findValuesAsString("to"), List.of("employer"), consents.toString());
   }
 
   private MvcResult lookUp(Cookie visit) throws Exception {

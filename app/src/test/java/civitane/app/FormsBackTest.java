@@ -2,6 +2,8 @@ package civitane.app;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import javax.imageio.ImageIO;
@@ -112,6 +114,37 @@ public class FormsBackTest extends WithForms {
         sent.findValues("returnedAt").stream().anyMatch(one -> !one.isNull()), sent.toString());
   }
 
+  /** What was allowed can be taken back at any time, and nobody is asked by it from then on. */
+  @Test
+  public void whatIsTakenBackIsAllowedNoMore() throws Exception {
+    var claim = lodged(drafted(1160, LEAVE, "employer"));
+    assertEquals(takingBack(claim, "employer", "by phone, herself"), 422, "nobody has the claim");
+    taken(claim);
+    var held = body(asIkenna(get("/api/claims/{number}/comparisons", claim))).get("allowed");
+    assertEquals(held.findValuesAsString("to"), List.of("employer"), held.toString());
+    assertEquals(takingBack(claim, "employer", " "), 422, "it is noted with how");
+    assertEquals(takingBack(claim, "doctor", "by phone, herself"), 422, "she does not allow that");
+    assertEquals(takingBack(claim, "employer", "by phone, herself"), 200);
+    assertEquals(takingBack(claim, "employer", "by phone, herself"), 422, "once");
+    var employer = post(
+        "/api/claims/{number}/forms-out",
+        "{\"kind\": \"employer\", \"person\": \"p1\", \"to\": \"Delta Cannery Co-op\"}",
+        claim);
+    assertEquals(asIkenna(employer).getResponse().getStatus(), 422);
+    var record = claim(claim).get("events").toString();
+    assertTrue(record.contains("takes back that the employer may be asked (by phone"), record);
+    assertEquals(allowing(claim, "employer", "at the counter, herself"), 200);
+    assertEquals(asIkenna(employer).getResponse().getStatus(), 200);
+    clock.ahead(Duration.ofDays(3));
+    assertEquals(takingBack(claim, "employer", "by phone, herself"), 200, "what was noted, too");
+    held = body(asIkenna(get("/api/claims/{number}/comparisons", claim))).get("allowed");
+    assertEquals(held.size(), 0, held.toString());
+  }
+
+  private int takingBack(String claim, String to, String told) throws Exception {
+    return noted("/api/claims/{number}/consents/taken-back", claim, to, told);
+  }
+
   @Test
   public void onlyAGrownUpAllowsThatOthersAreAsked() throws Exception {
     var claim = claimOf(Packets.meals(1159, 2, "en"));
@@ -128,8 +161,12 @@ public class FormsBackTest extends WithForms {
 
   /** What comes of noting at a claim that its applicant allows somebody to be asked. */
   private int allowing(String claim, String to, String told) throws Exception {
+    return noted("/api/claims/{number}/consents", claim, to, told);
+  }
+
+  private int noted(String path, String claim, String to, String told) throws Exception {
     return asIkenna(post(
-            "/api/claims/{number}/consents",
+            path,
             "{\"version\": %d, \"person\": \"p1\", \"to\": \"%s\", \"told\": \"%s\"}"
                 .formatted(claim(claim).get("version").intValue(), to, told),
             claim))

@@ -7,7 +7,10 @@ import org.testng.annotations.Test;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-/** What somebody allows by phone is noted while the claim runs; then a form goes to whom it names. By keyboard alone. */
+/**
+ * What somebody allows by phone is noted while the claim runs; then a form goes to whom it names, until it is taken back.
+ * By keyboard alone.
+ */
 public class AllowedLaterStory extends Story {
   private static final String DOCTOR = "Dr Ines Callowhill";
 
@@ -41,10 +44,10 @@ public class AllowedLaterStory extends Story {
     accessible(page, "a form that nobody allows yet");
 
     page.keyboard().press("Alt+l");
-    page.getByText("Somebody allows now that others are asked").press("Enter");
-    var whom = page.getByLabel("Who allows whom to be asked");
+    var allowing = noting("Somebody allows now that others are asked");
+    var whom = allowing.getByLabel("Who allows whom to be asked");
     whom.selectOption("Runa Okafor-Wiese: the doctor");
-    var how = page.getByLabel("Who said so, and how");
+    var how = allowing.getByLabel("Who said so, and how");
     how.fill(" ");
     how.press("Enter");
     assertThat(page.getByText("It is noted with who said so and how")).isVisible();
@@ -66,5 +69,24 @@ public class AllowedLaterStory extends Story {
     assertThat(page.getByText("A form was made for " + DOCTOR)).isVisible();
     assertThat(page.getByText("that the doctor may be asked (by phone, herself)"))
         .isVisible();
+
+    page.keyboard().press("Alt+l");
+    var takingBack = noting("Somebody takes back what they allowed");
+    var what = takingBack.getByLabel("Who takes back whom");
+    what.selectOption("Runa Okafor-Wiese: the doctor");
+    var told = takingBack.getByLabel("Who said so, and how");
+    told.fill("at the counter, herself");
+    accessible(page, "what somebody takes back");
+    told.press("Enter");
+    assertThat(what.getByText("the doctor")).hasCount(0);
+    page.keyboard().press("Alt+r");
+    assertThat(page.getByText("takes back that the doctor may be asked (at the counter, herself)"))
+        .isVisible();
+  }
+
+  /** Opens what is noted of what somebody allows. */
+  private Locator noting(String title) {
+    page.getByText(title).press("Enter");
+    return page.locator("details", new Page.LocatorOptions().setHasText(title));
   }
 }

@@ -63,7 +63,7 @@ class CheckingController {
   }
 
   /**
-   * That somebody allows others to be asked about them.
+   * That somebody allows others to be asked about them, or allows it no more.
    *
    * @param told who said so, and how
    */
@@ -73,6 +73,13 @@ class CheckingController {
   @PreAuthorize(May.WORK_CLAIMS)
   CheckingView noteConsent(@PathVariable String number, @RequestBody ConsentTold told) {
     consents.note(staff.me(), number, told.version(), told.person(), told.to(), told.told());
+    return views.of(number);
+  }
+
+  @PostMapping("/api/claims/{number}/consents/taken-back")
+  @PreAuthorize(May.WORK_CLAIMS)
+  CheckingView takeBackConsent(@PathVariable String number, @RequestBody ConsentTold told) {
+    consents.takeBack(staff.me(), number, told.version(), told.person(), told.to(), told.told());
     return views.of(number);
   }
 

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param unasked whom nobody asked yet, though somebody allows it
  * @param mayAllow what somebody could allow and does not
+ * @param allowed what somebody allows
  * @param againAt when those that did not answer are asked again; null where all did
  */
 record CheckingView(
@@ -16,6 +17,7 @@ record CheckingView(
     List<AskedRegister> registers,
     List<String> unasked,
     List<MayAllow> mayAllow,
+    List<MayAllow> allowed,
     @Nullable Instant againAt) {
 
   /**
@@ -42,7 +44,7 @@ record CheckingView(
   record SettledBy(String how, String because, String by, Instant at) {}
 
   /**
-   * Whom somebody could allow to be asked.
+   * Whom somebody allows to be asked, or could.
    *
    * @param person by their id in the claim's packet
    */

@@ -62,6 +62,7 @@ class CheckingViews {
         asked,
         unasked(newest, inquiries),
         Consents.open(packet, today),
+        Consents.standing(packet, today),
         waiting ? jobs.dueAt(AskingRegisters.KIND, household.toString()).orElse(null) : null);
   }
 

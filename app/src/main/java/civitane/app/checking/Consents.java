@@ -19,6 +19,7 @@ import civitane.core.services.Permissions;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -53,6 +54,64 @@ class Consents {
         .toList();
   }
 
+  /** What is allowed, by whom. */
+  static List<CheckingView.MayAllow> standing(Packet packet, LocalDate on) {
+    return packet.household().consents().stream()
+        .filter(consent -> consent.holdsOn(on))
+        .flatMap(consent -> packet.household().person(consent.person()).stream()
+            .map(person -> new CheckingView.MayAllow(
+                person.id(), person.fullName(), consent.to().word())))
+        .distinct()
+        .toList();
+  }
+
+  /**
+   * Notes that somebody allows it no more: nobody is asked by it from now on. What was answered stays.
+   *
+   * @param person by their id in the claim's packet
+   * @param how it was told: who said so, by phone or at the counter
+   */
+  @Transactional
+  void takeBack(
+      Staff.Colleague by, String number, int version, String person, String to, String how) {
+    told(how);
+    var household = claims.householdOf(number);
+    ledgers.hold(household);
+    claims.waitFor(by, number, version);
+    var facts = claims.facts(number);
+    var today = LocalDate.now(clock);
+    var consents = facts.packet().household().consents();
+    var taken = IntStream.range(0, consents.size())
+        .filter(row -> consents.get(row).person().equals(person))
+        .filter(row -> consents.get(row).to().word().equals(to))
+        .filter(row -> consents.get(row).holdsOn(today))
+        .boxed()
+        .toList();
+    if (taken.isEmpty()) {
+      throw Problem.wrong("They do not allow that, so nothing is taken back.");
+    }
+    taken.forEach(row -> ledgers.takeBack(
+        household,
+        facts.places().subject("/household/consents/" + row).orElseThrow(),
+        Source.correction(number, how.strip()),
+        by.login()));
+    var who = facts.packet().household().person(person).orElseThrow();
+    claims.note(
+        by,
+        number,
+        Why.CONSENT_TAKEN_BACK.with(
+            Argument.told(who.fullName()),
+            Argument.term(consents.get(taken.get(0)).to()),
+            Argument.told(how.strip())));
+    audit.record(by.login(), "consent taken back", number, to);
+  }
+
+  private static void told(String how) {
+    if (how.isBlank()) {
+      throw Problem.wrong("It is noted with who said so and how, as in “by phone, the mother”.");
+    }
+  }
+
   /**
    * Notes that somebody allows it, for a year.
    *
@@ -61,9 +120,7 @@ class Consents {
    */
   @Transactional
   void note(Staff.Colleague by, String number, int version, String person, String to, String how) {
-    if (how.isBlank()) {
-      throw Problem.wrong("It is noted with who said so and how, as in “by phone, the mother”.");
-    }
+    told(how);
     var household = claims.householdOf(number);
     ledgers.hold(household);
     claims.waitFor(by, number, version);

@@ -10,6 +10,7 @@ import civitane.app.messages.OwnContact;
 import civitane.app.problems.Problem;
 import civitane.core.claims.Actor;
 import civitane.core.facts.Channel;
+import civitane.core.facts.ConsentTo;
 import civitane.core.facts.Household;
 import civitane.core.rules.Entitlement;
 import civitane.core.services.Permissions;
@@ -156,6 +157,11 @@ class Applying {
         .filter(list -> known.path("household").path(list).isArray())
         .collect(Collectors.toUnmodifiableSet());
     new Unasked(form).keep(known, filled.packet());
+    // What a register said for what was asked before is of that time.
+    filled
+        .packet()
+        .at(HOUSEHOLD + "incomes")
+        .forEach(income -> ((ObjectNode) income).remove("registerMonthly"));
     complete(filled.packet(), contact, asked);
     var taking = json.createObjectNode();
     asked.forEach(taking.putArray(ASKED)::add);
@@ -279,6 +285,12 @@ class Applying {
   /** Whether whoever applies may have the registers asked: where the office has seen who they are, until all have answered. */
   private boolean mayLookUp(StoredApplication record, Draft draft) {
     return lookUpFor(record, draft).isPresent();
+  }
+
+  /** Whether it was allowed in this application itself, for the registers to be asked. */
+  static boolean isAllowedHere(Draft draft, JsonNode consent) {
+    return draft.taking().has(ALL_LOOKED_UP)
+        && ConsentTo.REGISTERS.word().equals(consent.path("to").asString(""));
   }
 
   /** The same, with the household as it is known. */

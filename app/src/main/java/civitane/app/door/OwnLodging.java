@@ -3,7 +3,9 @@ package civitane.app.door;
 import civitane.app.determining.Screenings;
 import civitane.app.drafts.Applications;
 import civitane.app.drafts.Draft;
+import civitane.app.drafts.StoredApplication;
 import civitane.app.drafts.Taking;
+import civitane.app.lodging.KnownHouseholds;
 import civitane.app.lodging.Lodging;
 import civitane.app.lodging.ReadThrough;
 import civitane.app.problems.Problem;
@@ -26,16 +28,20 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The end of an application that is taken at the door: all of it is read, then signed, and with that it is lodged. */
 @Service
 class OwnLodging {
+  private static final String CONSENTS = "consents";
+
   private final Applying applying;
   private final Applications applications;
   private final Lodging lodging;
   private final Screenings screenings;
   private final WhoSigns whoSigns;
+  private final KnownHouseholds households;
   private final Clock clock;
 
   OwnLodging(
@@ -44,12 +50,14 @@ class OwnLodging {
       Lodging lodging,
       Screenings screenings,
       WhoSigns whoSigns,
+      KnownHouseholds households,
       Clock clock) {
     this.applying = applying;
     this.applications = applications;
     this.lodging = lodging;
     this.screenings = screenings;
     this.whoSigns = whoSigns;
+    this.households = households;
     this.clock = clock;
   }
 
@@ -58,7 +66,7 @@ class OwnLodging {
   public DoorForm.DoorTold told(UUID id, Language language) {
     var words = Words.in(language);
     var record = applications.find(id);
-    var draft = applications.draft(record);
+    var draft = asAllowedNow(record);
     var packet = screenings.readable(draft.packet());
     if (packet == null) {
       return new DoorForm.DoorTold(List.of(), List.of(), DoorForm.DoorMayAsk.NOBODY);
@@ -74,6 +82,33 @@ class OwnLodging {
         sections,
         stated(packet, acting).stream().map(words::word).toList(),
         acting.isPresent() ? DoorForm.DoorMayAsk.NOBODY : allowing(packet).in(words));
+  }
+
+  /**
+   * An application with what is allowed now, in place of what was when it was begun: something may have been taken back
+   * since, or allowed.
+   */
+  private Draft asAllowedNow(StoredApplication record) {
+    var draft = applications.draft(record);
+    if (record.householdId() == null) {
+      return draft;
+    }
+    var packet = (ObjectNode) draft.packet().deepCopy();
+    Unasked.allowNow(households.toldBy(record.householdId()), packet);
+    var now = packet.withObject("/household").withArray(CONSENTS);
+    draft.packet().path("household").path(CONSENTS).forEach(consent -> {
+      if (Applying.isAllowedHere(draft, consent) && isNew(consent, now)) {
+        now.add(consent);
+      }
+    });
+    return new Draft(packet, draft.typed(), draft.taking());
+  }
+
+  private static boolean isNew(JsonNode consent, JsonNode among) {
+    return among
+        .valueStream()
+        .noneMatch(one -> one.path("person").equals(consent.path("person"))
+            && one.path("to").equals(consent.path("to")));
   }
 
   private Allowing allowing(Packet packet) {
@@ -109,7 +144,7 @@ class OwnLodging {
   @Transactional
   public Signed lodge(UUID id, int version, String name, List<String> allowed, Language language) {
     var record = applying.theirs(id);
-    var draft = applications.draft(record);
+    var draft = asAllowedNow(record);
     var packet = screenings.readable(draft.packet());
     if (packet == null) {
       throw Problem.wrong("Nothing of it can be read.");

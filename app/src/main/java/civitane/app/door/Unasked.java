@@ -44,18 +44,38 @@ final class Unasked {
     }
     var people = household.withArray("people");
     var same = new SamePeople(people(known.path("people")), people(people));
-    var ids = new HashMap<String, String>();
     for (var row = 0; row < people.size(); row++) {
       var person = (ObjectNode) people.get(row);
       var place = PEOPLE + row + "/";
-      same.rowBefore(row).ifPresent(rowBefore -> {
-        var was = known.path("people").path(rowBefore);
-        ids.put(was.path("id").asString(""), person.path("id").asString(""));
-        merge(reachedAsBefore(was, person), person, place);
-      });
+      same.rowBefore(row)
+          .ifPresent(rowBefore ->
+              merge(reachedAsBefore(known.path("people").path(rowBefore), person), person, place));
     }
+    var ids = ids(known, household);
     allowed(known.path("consents"), ids, household);
     incomes(known.path("incomes"), ids, household.path("incomes"));
+  }
+
+  /** Puts into a packet what a household allows now, in place of what stands there. */
+  static void allowNow(JsonNode known, ObjectNode packet) {
+    var household = packet.withObject("/household");
+    household.remove("consents");
+    var before = known.path("household");
+    allowed(before.path("consents"), ids(before, household), household);
+  }
+
+  /** The ids that people have in a packet, by those they had before. */
+  private static Map<String, String> ids(JsonNode known, ObjectNode household) {
+    var people = household.withArray("people");
+    var same = new SamePeople(people(known.path("people")), people(people));
+    var ids = new HashMap<String, String>();
+    for (var row = 0; row < people.size(); row++) {
+      var id = people.get(row).path("id").asString("");
+      same.rowBefore(row)
+          .ifPresent(rowBefore ->
+              ids.put(known.path("people").path(rowBefore).path("id").asString(""), id));
+    }
+    return ids;
   }
 
   /** What somebody allowed holds until its end, whatever they ask for meanwhile. */

@@ -166,6 +166,22 @@ public class Ledgers {
         now(today)));
   }
 
+  /**
+   * Records that somebody of a household allows something no more, as far back as they allowed it: claims are looked at
+   * for the day that they are assessed for.
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void takeBack(UUID household, UUID consent, Source source, String by) {
+    hold(household);
+    var today = LocalDate.now(clock);
+    add(Telling.takenBack(
+        of(household),
+        household,
+        consent,
+        recording(EntryKind.USED, source, by, today),
+        now(today)));
+  }
+
   /** Records that a request is assessed for the day of a change from now on. */
   @Transactional(propagation = Propagation.MANDATORY)
   public void assess(UUID household, UUID request, LocalDate day, Source source, String by) {

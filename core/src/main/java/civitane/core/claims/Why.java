@@ -130,6 +130,7 @@ public enum Why implements ReasonCode {
   FORM_MADE(text("who"), text("about")),
   /** Somebody told the office that they allow others to be asked about them. */
   CONSENT_NOTED(text("who"), word("whom"), date("until"), text("told")),
+  CONSENT_TAKEN_BACK(text("who"), word("whom"), text("told")),
   SIGNED_LATER(text("who"), text("name"), word("how")),
   /** Somebody who was asked to sign says that something is wrong. */
   SIGNER_SAYS(text("who"), text("text")),

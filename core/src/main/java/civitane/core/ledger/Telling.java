@@ -294,6 +294,14 @@ public final class Telling {
     return new Added(telling.subjects, telling.entries);
   }
 
+  /** That somebody allows something no more. */
+  public static Added takenBack(
+      Ledger ledger, UUID household, UUID consent, Recording how, When now) {
+    var telling = new Telling(ledger, household, Map.of(), how, now);
+    telling.say(consent, Ledger.LISTED, false, null);
+    return new Added(telling.subjects, telling.entries);
+  }
+
   /** That a request reached the office at another time than was known. */
   public static Added reached(
       Ledger ledger, UUID household, UUID request, OffsetDateTime at, Recording how, When now) {
