@@ -72,7 +72,7 @@ public class AllowedLaterStory extends Story {
 
     page.keyboard().press("Alt+l");
     var takingBack = noting("Somebody takes back what they allowed");
-    var what = takingBack.getByLabel("Who takes back whom");
+    var what = takingBack.getByLabel("Who no longer allows whom to be asked");
     what.selectOption("Runa Okafor-Wiese: the doctor");
     var told = takingBack.getByLabel("Who said so, and how");
     told.fill("at the counter, herself");
