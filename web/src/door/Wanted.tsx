@@ -27,7 +27,7 @@ export function Wanted({ claim, wanted, onChanged, children }: Props) {
       void laidBy(`${place}/${about}`).then((left) => left && setTelling(about));
   }, [place]);
   return (
-    <li className="py-3 border-b border-base-300">
+    <li className="py-3 border-b border-[color:var(--color-base-300)]">
       <p id={id}>
         <strong className="font-bold">{wanted.words}</strong> <span className="soft">{wanted.until}</span>
       </p>
