@@ -38,7 +38,10 @@ export function EarlyPapers({ onHolding }: Props) {
       <Against says={against && say(against)} />
       <ul>
         {papers.data.map((paper, i) => (
-          <li key={paper.wanted} className="py-3 border-b border-[color:var(--color-base-300)] last:border-b-0">
+          <li
+            key={paper.wanted}
+            className="py-3 border-b border-[color:var(--color-base-300)] last:border-b-0"
+          >
             <p id={`early-${i}`} className="font-bold">
               {paper.words}
             </p>
