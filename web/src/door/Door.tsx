@@ -156,7 +156,7 @@ export function Door() {
           ) : isIn ? (
             <Suspense fallback={null}>
               <Inside
-                claims={standing.data.claims}
+                standing={standing.data}
                 onChanged={() => standing.refetch()}
                 onAppealed={() => {
                   setTold("appeal.sent");

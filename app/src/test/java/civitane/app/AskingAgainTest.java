@@ -213,6 +213,39 @@ public class AskingAgainTest extends AtTheDoor {
     assertEquals(consents.findValuesAsString("to"), List.of("employer"), consents.toString());
   }
 
+  /** Each takes back what they allow themselves, behind their door, and sees nothing of what another allows. */
+  @Test
+  public void whatOneAllowsIsTakenBackBehindTheDoor() throws Exception {
+    var known = known(Packets.meals(2).replace("\"benefits\": [],", """
+            "benefits": [], "consents": [
+              {"person": "p1", "to": "registers", "on": "2026-11-20", "until": "2099-12-31"},
+              {"person": "p1", "to": "registers", "on": "2026-11-21", "until": "2098-12-31"},
+              {"person": "p1", "to": "employer", "on": "2026-11-20", "until": "2026-11-21"},
+              {"person": "p2", "to": "registers", "on": "2026-11-20", "until": "2099-12-31"}],"""));
+    var visit = known.visit();
+    var allowed = allowed(visit);
+    assertEquals(allowed.size(), 1, "not what is over, nor another’s: " + allowed);
+    assertEquals(allowed.at("/0/to").stringValue(), "registers");
+    assertEquals(allowed.at("/0/until").stringValue(), "until 31 December 2099");
+
+    assertEquals(status(takenBack(visit, "registers")), 204);
+    assertEquals(allowed(visit).size(), 0);
+    var left = claim(known.number()).at("/packet/household/consents");
+    assertEquals(left.findValuesAsString("to"), List.of("employer", "registers"), left.toString());
+    assertEquals(left.findValuesAsString("person"), List.of("p1", "p2"), left.toString());
+    for (var nothing : List.of("registers", "employer", "the neighbour")) {
+      assertEquals(status(takenBack(visit, nothing)), 422, nothing);
+    }
+  }
+
+  private JsonNode allowed(Cookie visit) throws Exception {
+    return body(perform(get("/api/door/standing"), visit)).get("allowed");
+  }
+
+  private MvcResult takenBack(Cookie visit, String to) throws Exception {
+    return perform(post("/api/door/allowed/taken-back", written(Map.of("to", to))), visit);
+  }
+
   /** Notes at the desk that the applicant allows something, or no more. */
   private void consent(String number, String path, String to) throws Exception {
     var noted = asIkenna(post(

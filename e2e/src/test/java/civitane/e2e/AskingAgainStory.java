@@ -51,9 +51,28 @@ public class AskingAgainStory extends OnAPhone {
     page.getByLabel("Given name").focus();
     goesOn();
     assertThat(page.getByText("Page 2 of")).isVisible();
-    signs();
+    signs("The registers: your home");
     assertThat(page.getByText("Child dental · ")).isVisible();
     assertThat(page.getByText("Household allowance · ")).isVisible();
+    takesBackWhatSheAllowed();
+  }
+
+  /** By keyboard; what she takes back is there no more, here and when she looks again. */
+  private void takesBackWhatSheAllowed() {
+    var allowed = page.locator("details:has-text('Whom we may ask about you')");
+    allowed.locator("summary").focus();
+    goesOn();
+    assertThat(allowed.getByText("The registers: your home")).isVisible();
+    accessible(page, "whom she allows to be asked");
+    fits(page, "whom she allows to be asked");
+    page.keyboard().press("Tab");
+    goesOn();
+    var gone = allowed.getByText("From now on we ask nobody by that.");
+    assertThat(gone).isFocused();
+    assertThat(allowed.getByText("The registers: your home")).hasCount(0);
+    page.reload();
+    assertThat(page.getByText("Child dental · ")).isVisible();
+    assertThat(allowed).hasCount(0);
   }
 
   /** The office has seen his papers, so the registers are asked first, and what they know he looks over. */
@@ -88,12 +107,13 @@ public class AskingAgainStory extends OnAPhone {
     assertThat(where).not().hasText(before);
   }
 
-  /** Goes through what is left, page by page, and signs. */
-  private void signs() {
+  /** Goes through what is left, page by page, allows somebody to be asked, and signs. */
+  private void signs(String allows) {
     var name = page.getByLabel("Your name, as it is written above");
     while (name.count() == 0) {
       turns();
     }
+    page.getByLabel(allows).check();
     name.fill("Zeno Tavora");
     page.keyboard().press("Enter");
     button(page, "Yes, send it").click();

@@ -11,6 +11,7 @@ import civitane.core.facts.Consent;
 import civitane.core.facts.ConsentTo;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Person;
+import civitane.core.facts.Vocabulary;
 import civitane.core.ledger.Source;
 import civitane.core.reasons.Argument;
 import civitane.core.reasons.Reason;
@@ -19,7 +20,6 @@ import civitane.core.services.Permissions;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.stream.IntStream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -79,30 +79,17 @@ class Consents {
     ledgers.hold(household);
     claims.waitFor(by, number, version);
     var facts = claims.facts(number);
-    var today = LocalDate.now(clock);
-    var consents = facts.packet().household().consents();
-    var taken = IntStream.range(0, consents.size())
-        .filter(row -> consents.get(row).person().equals(person))
-        .filter(row -> consents.get(row).to().word().equals(to))
-        .filter(row -> consents.get(row).holdsOn(today))
-        .boxed()
-        .toList();
-    if (taken.isEmpty()) {
+    if (!(Vocabulary.of(ConsentTo.class).byWord().get(to) instanceof ConsentTo whom)
+        || !ledgers.takeBack(
+            household, facts, person, whom, Source.correction(number, how.strip()), by.login())) {
       throw Problem.wrong("They do not allow that, so nothing is taken back.");
     }
-    taken.forEach(row -> ledgers.takeBack(
-        household,
-        facts.places().subject("/household/consents/" + row).orElseThrow(),
-        Source.correction(number, how.strip()),
-        by.login()));
     var who = facts.packet().household().person(person).orElseThrow();
     claims.note(
         by,
         number,
         Why.CONSENT_TAKEN_BACK.with(
-            Argument.told(who.fullName()),
-            Argument.term(consents.get(taken.get(0)).to()),
-            Argument.told(how.strip())));
+            Argument.told(who.fullName()), Argument.term(whom), Argument.told(how.strip())));
     audit.record(by.login(), "consent taken back", number, to);
   }
 

@@ -31,12 +31,13 @@ final class Allowing {
     return Permissions.open(packet, person, today);
   }
 
-  DoorForm.DoorMayAsk in(Words words) {
+  /** @param until says until when it holds, and how it is taken back earlier */
+  DoorForm.DoorMayAsk in(Words words, String until) {
     return new DoorForm.DoorMayAsk(
         offered().stream()
             .map(to -> new DoorForm.DoorChoice(to.word(), words.say("door.allow." + to.word())))
             .toList(),
-        words.say("door.allow.until", "until", words.date(until())));
+        words.say(until, "until", words.date(until())));
   }
 
   /** What is allowed by the words that were chosen. */

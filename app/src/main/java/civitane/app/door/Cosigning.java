@@ -228,7 +228,7 @@ class Cosigning {
         ReadThrough.fromElsewhere(packet, words),
         Statements.of(packet).stream().map(words::word).toList(),
         person(asked, facts)
-            .map(person -> allowing(facts, person).in(words))
+            .map(person -> allowing(facts, person).in(words, "door.allow.until"))
             .orElse(DoorForm.DoorMayAsk.NOBODY),
         false);
   }

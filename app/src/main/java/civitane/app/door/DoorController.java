@@ -35,6 +35,7 @@ class DoorController {
   private final DoorStart start;
   private final Standing standing;
   private final Letterbox letterbox;
+  private final OwnConsents consents;
   private final Letters letters;
   private final LettersOut lettersOut;
   private final Tries tries;
@@ -44,6 +45,7 @@ class DoorController {
       DoorStart start,
       Standing standing,
       Letterbox letterbox,
+      OwnConsents consents,
       Letters letters,
       LettersOut lettersOut,
       Tries tries) {
@@ -51,6 +53,7 @@ class DoorController {
     this.start = start;
     this.standing = standing;
     this.letterbox = letterbox;
+    this.consents = consents;
     this.letters = letters;
     this.lettersOut = lettersOut;
     this.tries = tries;
@@ -64,6 +67,9 @@ class DoorController {
 
   /** Something that is written. */
   record DoorText(String text) {}
+
+  /** Whom the applicant does not allow to be asked any more. */
+  record NotAllowed(String to) {}
 
   /** What anybody may read before the door: its words, and what can be asked for. */
   @GetMapping("/api/door/start")
@@ -123,6 +129,13 @@ class DoorController {
     var pages = letters.pdf(letterbox.actor(visitor.number()), id);
     lettersOut.read(id);
     return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(pages);
+  }
+
+  @PostMapping("/api/door/allowed/taken-back")
+  @PreAuthorize(THROUGH)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void allowNoMore(@AuthenticationPrincipal Visitor visitor, @RequestBody NotAllowed told) {
+    consents.takeBack(visitor, told.to());
   }
 
   @PostMapping("/api/door/claims/{number}/messages")

@@ -28,6 +28,7 @@ class DoorSecurity {
                 "/api/door/claims/**",
                 "/api/door/standing",
                 "/api/door/again",
+                "/api/door/allowed/taken-back",
                 "/api/door/letters/**")
             .hasRole(Visitor.ROLE)
             .requestMatchers("/api/door/application", "/api/door/application/**")

@@ -4,8 +4,20 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** What a household sees behind its door, in the language it reads: nothing is put together in the browser. */
-record DoorView(List<DoorClaim> claims) {
+/**
+ * What a household sees behind its door, in the language it reads: nothing is put together in the browser.
+ *
+ * @param allowed whom the applicant allows to be asked about them
+ */
+record DoorView(List<DoorClaim> claims, List<DoorAllowed> allowed) {
+
+  /**
+   * Somebody who may be asked.
+   *
+   * @param to who: {@code registers}, {@code employer}
+   * @param until how long, in words; empty where no end was told
+   */
+  record DoorAllowed(String to, String words, String until) {}
 
   /**
    * A claim.

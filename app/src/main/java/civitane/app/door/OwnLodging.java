@@ -81,7 +81,9 @@ class OwnLodging {
     return new DoorForm.DoorTold(
         sections,
         stated(packet, acting).stream().map(words::word).toList(),
-        acting.isPresent() ? DoorForm.DoorMayAsk.NOBODY : allowing(packet).in(words));
+        acting.isPresent()
+            ? DoorForm.DoorMayAsk.NOBODY
+            : allowing(packet).in(words, "door.allow.untilHere"));
   }
 
   /**

@@ -63,6 +63,7 @@ class Standing {
   private final PuttingRight puttingRight;
   private final FurtherPages furtherPages;
   private final Appealable appealable;
+  private final OwnConsents consents;
   private final Staff staff;
   private final Clock clock;
 
@@ -76,6 +77,7 @@ class Standing {
       PuttingRight puttingRight,
       FurtherPages furtherPages,
       Appealable appealable,
+      OwnConsents consents,
       Staff staff,
       Clock clock) {
     this.claims = claims;
@@ -87,6 +89,7 @@ class Standing {
     this.puttingRight = puttingRight;
     this.furtherPages = furtherPages;
     this.appealable = appealable;
+    this.consents = consents;
     this.staff = staff;
     this.clock = clock;
   }
@@ -102,8 +105,10 @@ class Standing {
 
   @Transactional(readOnly = true)
   public DoorView of(Visitor visitor, Language language) {
+    var words = Words.in(language);
     return new DoorView(
-        seenBy(visitor).stream().map(number -> of(number, Words.in(language))).toList());
+        seenBy(visitor).stream().map(number -> of(number, words)).toList(),
+        consents.of(visitor, words));
   }
 
   private DoorView.DoorClaim of(String number, Words words) {

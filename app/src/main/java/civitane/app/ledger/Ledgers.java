@@ -2,6 +2,7 @@ package civitane.app.ledger;
 
 import civitane.core.facts.Acting;
 import civitane.core.facts.Consent;
+import civitane.core.facts.ConsentTo;
 import civitane.core.facts.OutsideParty;
 import civitane.core.facts.Packet;
 import civitane.core.facts.Paper;
@@ -28,6 +29,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -169,17 +171,28 @@ public class Ledgers {
   /**
    * Records that somebody of a household allows something no more, as far back as they allowed it: claims are looked at
    * for the day that they are assessed for.
+   *
+   * @param facts read while the household is held
+   * @param person by their id in these facts
+   * @return whether they allowed it
    */
   @Transactional(propagation = Propagation.MANDATORY)
-  public void takeBack(UUID household, UUID consent, Source source, String by) {
+  public boolean takeBack(
+      UUID household, Assembled facts, String person, ConsentTo to, Source source, String by) {
     hold(household);
     var today = LocalDate.now(clock);
-    add(Telling.takenBack(
+    var consents = facts.packet().household().consents();
+    var allowed = IntStream.range(0, consents.size())
+        .filter(row -> consents.get(row).isOf(person, to, today))
+        .mapToObj(row -> facts.places().subject("/household/consents/" + row).orElseThrow())
+        .toList();
+    allowed.forEach(consent -> add(Telling.takenBack(
         of(household),
         household,
         consent,
         recording(EntryKind.USED, source, by, today),
-        now(today)));
+        now(today))));
+    return !allowed.isEmpty();
   }
 
   /** Records that a request is assessed for the day of a change from now on. */

@@ -131,6 +131,7 @@ public enum Why implements ReasonCode {
   /** Somebody told the office that they allow others to be asked about them. */
   CONSENT_NOTED(text("who"), word("whom"), date("until"), text("told")),
   CONSENT_TAKEN_BACK(text("who"), word("whom"), text("told")),
+  CONSENT_TAKEN_BACK_AT_DOOR(text("who"), word("whom")),
   SIGNED_LATER(text("who"), text("name"), word("how")),
   /** Somebody who was asked to sign says that something is wrong. */
   SIGNER_SAYS(text("who"), text("text")),

@@ -14,4 +14,9 @@ public record Consent(
   public boolean holdsOn(LocalDate day) {
     return (on == null || !on.isAfter(day)) && (until == null || !until.isBefore(day));
   }
+
+  /** Whether it is a person's to have somebody asked, given on a day. */
+  public boolean isOf(String who, ConsentTo whom, LocalDate day) {
+    return person.equals(who) && to == whom && holdsOn(day);
+  }
 }

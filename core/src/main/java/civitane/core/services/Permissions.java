@@ -23,9 +23,8 @@ public final class Permissions {
   /** Whom a person may allow to be asked and does not allow on a day. */
   public static List<ConsentTo> open(Packet packet, Person person, LocalDate on) {
     return of(packet, person).stream()
-        .filter(to -> packet.household().consents().stream()
-            .noneMatch(
-                one -> one.person().equals(person.id()) && one.to() == to && one.holdsOn(on)))
+        .filter(to ->
+            packet.household().consents().stream().noneMatch(one -> one.isOf(person.id(), to, on)))
         .toList();
   }
 
