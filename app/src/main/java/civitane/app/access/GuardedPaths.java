@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.HandlerMapping;
@@ -27,17 +28,20 @@ class GuardedPaths implements HandlerInterceptor {
   private final Whose whose;
   private final LookedAt lookedAt;
   private final Staff staff;
+  private final TransactionTemplate inTransaction;
 
   /** What an address names by its id, as it is called where it is not there. */
   private record Named(String what, Function<UUID, Optional<Whose.There>> there) {}
 
   private final Map<String, Named> named;
 
-  GuardedPaths(Guard guard, Whose whose, LookedAt lookedAt, Staff staff) {
+  GuardedPaths(
+      Guard guard, Whose whose, LookedAt lookedAt, Staff staff, TransactionTemplate inTransaction) {
     this.guard = guard;
     this.whose = whose;
     this.lookedAt = lookedAt;
     this.staff = staff;
+    this.inTransaction = inTransaction;
     this.named = Map.of(
         "applications", new Named("The application", whose::application),
         "papers", new Named("The paper", whose::paper),
@@ -60,7 +64,7 @@ class GuardedPaths implements HandlerInterceptor {
         (Map<String, String>) request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
     var kind = request.getRequestURI().split("/");
     if (parts != null && kind.length > 2) {
-      look(request, kind[2], parts);
+      inTransaction.executeWithoutResult(status -> look(request, kind[2], parts));
     }
     return true;
   }

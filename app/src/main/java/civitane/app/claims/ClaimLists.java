@@ -178,8 +178,8 @@ public class ClaimLists {
   @Transactional(readOnly = true)
   public List<OfHousehold> ofHousehold(UUID household, LocalDate by) {
     return claims.findByHouseholdIdOrderByNumber(household).stream()
-        .filter(stored -> !stored.claim().lodgedOn().isAfter(by))
         .map(stored -> OfHousehold.of(stored, today()))
+        .filter(claim -> !claim.lodgedOn().isAfter(by))
         .toList();
   }
 

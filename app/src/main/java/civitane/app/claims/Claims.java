@@ -35,12 +35,15 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
+
+import static civitane.core.facts.Known.known;
 
 /** Keeps claims: every move is made by the core, and what it makes of a claim is kept with what happened. */
 @Service
@@ -409,10 +412,14 @@ public class Claims {
   public ClaimView view(String number) {
     var stored = find(number);
     var claim = stored.claim();
-    var facts = facts(stored);
+    var read = ledgers.withActing(stored.householdId(), stored.requestId());
     var household = households.named(stored.householdId());
     var times = claim.clock(today());
     var history = events.findByClaimIdOrderByHappenedAtAscIdAsc(stored.id());
+    var names = history.stream()
+        .map(StoredEvent::actor)
+        .distinct()
+        .collect(Collectors.toMap(Function.identity(), staff::nameOf));
     return new ClaimView(
         claim.number(),
         stored.householdId(),
@@ -432,15 +439,15 @@ public class Claims {
         ClaimView.Outside.of(claim, today()),
         stored.version(),
         ClaimView.Stretch.of(claim.stretches(today())),
-        ClaimView.ActingView.of(ledgers.acting(stored.householdId()), today()),
+        ClaimView.ActingView.of(read.acting(), today()),
         claim.live().stream()
-            .map(
-                item -> ClaimView.Item.of(item, facts.places(), ClaimWords.putRight(item, history)))
+            .map(item ->
+                ClaimView.Item.of(item, read.facts().places(), ClaimWords.putRight(item, history)))
             .toList(),
         history.stream()
-            .map(event -> ClaimView.Event.of(event, staff.nameOf(event.actor())))
+            .map(event -> ClaimView.Event.of(event, known(names.get(event.actor()))))
             .toList(),
-        Masked.packet(json.readTree(PacketWriter.written(facts.packet()))));
+        Masked.packet(json.readTree(PacketWriter.written(read.facts().packet()))));
   }
 
   /** What a claim stands on, put together from what is known now. */

@@ -6,16 +6,16 @@ import civitane.core.facts.Person;
 import civitane.core.ledger.Assembled;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-
-import static civitane.core.facts.Known.known;
 
 /** The households the office knows, and their facts through time. */
 @Service
@@ -24,17 +24,23 @@ public class Households {
 
   private final HouseholdRepository repository;
   private final Ledgers ledgers;
+  private final JdbcClient database;
   private final Clock clock;
 
-  Households(HouseholdRepository repository, Ledgers ledgers, Clock clock) {
+  Households(HouseholdRepository repository, Ledgers ledgers, JdbcClient database, Clock clock) {
     this.repository = repository;
     this.ledgers = ledgers;
+    this.database = database;
     this.clock = clock;
   }
 
   /** A household in a list. */
   public record ListedHousehold(
-      UUID id, String name, @Nullable String town) {}
+      UUID id, String name, @Nullable String town) {
+    static ListedHousehold of(StoredHousehold record) {
+      return new ListedHousehold(record.id(), record.name(), record.town());
+    }
+  }
 
   /** Which household an application belongs to; a new one where none is named. */
   @Transactional
@@ -65,29 +71,32 @@ public class Households {
   @Transactional(readOnly = true)
   public List<ListedHousehold> startingWith(String start, String afterName, UUID afterId) {
     return repository.page(start, afterName.isEmpty() ? start : afterName, afterId, PAGE).stream()
-        .map(record -> new ListedHousehold(record.id(), record.name(), record.town()))
+        .map(ListedHousehold::of)
         .toList();
   }
 
   /** A household, which has to be there. */
   @Transactional(readOnly = true)
   public ListedHousehold find(UUID id) {
-    return Optional.ofNullable(named(List.of(id)).get(id))
+    return repository
+        .findById(id)
+        .map(ListedHousehold::of)
         .orElseThrow(() -> Problem.notThere("The household"));
   }
 
   @Transactional(readOnly = true)
   public ListedHousehold named(UUID id) {
-    return known(named(List.of(id)).get(id));
+    return repository.findById(id).map(ListedHousehold::of).orElseThrow();
   }
 
   @Transactional(readOnly = true)
   public Map<UUID, ListedHousehold> named(List<UUID> ids) {
-    var named = new LinkedHashMap<UUID, ListedHousehold>();
-    repository
-        .findAllById(ids)
-        .forEach(record ->
-            named.put(record.id(), new ListedHousehold(record.id(), record.name(), record.town())));
-    return named;
+    return database
+        .sql("select id, name, town from household where id = any (:ids::uuid[])")
+        .param("ids", ids.stream().map(UUID::toString).toArray(String[]::new))
+        .query((row, n) -> new ListedHousehold(
+            row.getObject("id", UUID.class), row.getString("name"), row.getString("town")))
+        .stream()
+        .collect(Collectors.toMap(ListedHousehold::id, Function.identity()));
   }
 }

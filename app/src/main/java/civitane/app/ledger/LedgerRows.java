@@ -14,7 +14,6 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -64,21 +63,15 @@ class LedgerRows {
   }
 
   /** The entries of subjects; those of a request are read as its service has them, which its first entries say. */
-  List<Entry> entries(UUID household, List<Subject> subjects) {
+  List<Entry> entries(List<Subject> subjects) {
     var kinds = new HashMap<UUID, SubjectKind>();
     subjects.forEach(subject -> kinds.put(subject.id(), subject.kind()));
     var services = new HashMap<UUID, String>();
-    var entries = new ArrayList<Entry>();
-    database
-        .sql("select * from entry where subject_id in (" + OF_HOUSEHOLD + ") order by nr")
-        .param("household", household)
-        .query(row -> {
-          // What somebody records between the two questions is of a subject that is not known yet.
-          if (kinds.containsKey(row.getObject("subject_id", UUID.class))) {
-            entries.add(entry(row, kinds, services));
-          }
-        });
-    return entries;
+    return database
+        .sql("select * from entry where subject_id = any (:subjects::uuid[]) order by nr")
+        .param("subjects", subjects.stream().map(one -> one.id().toString()).toArray(String[]::new))
+        .query((row, n) -> entry(row, kinds, services))
+        .list();
   }
 
   /** All that was ever recorded of somebody and of what comes in for them, in its order. */

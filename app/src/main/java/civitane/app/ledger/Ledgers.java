@@ -60,7 +60,7 @@ public class Ledgers {
   @Transactional(readOnly = true)
   public Ledger of(UUID household) {
     var subjects = rows.subjects(household);
-    return Ledger.of(subjects, rows.entries(household, subjects));
+    return Ledger.of(subjects, rows.entries(subjects));
   }
 
   /**
@@ -83,14 +83,10 @@ public class Ledgers {
 
   private Ledger both(UUID household, UUID from) {
     var subjects = rows.subjects(household);
-    var others = rows.subjects(from);
-    return Ledger.of(subjects, rows.entries(household, subjects))
-        .with(new Added(
-            others.stream().filter(other -> !subjects.contains(other)).toList(),
-            rows.entries(from, others).stream()
-                .filter(
-                    entry -> subjects.stream().noneMatch(one -> one.id().equals(entry.subject())))
-                .toList()));
+    var others =
+        rows.subjects(from).stream().filter(other -> !subjects.contains(other)).toList();
+    return Ledger.of(subjects, rows.entries(subjects))
+        .with(new Added(others, rows.entries(others)));
   }
 
   /**
@@ -419,8 +415,23 @@ public class Ledgers {
   /** The packet of a request as it is known now, of the day that it is assessed for. */
   @Transactional(readOnly = true)
   public Assembled assembled(UUID household, UUID request) {
-    var told = told(household, request);
+    return filled(told(household, request), household, request);
+  }
+
+  private Assembled filled(Assembled told, UUID household, UUID request) {
     return new Assembled(books.filled(told.packet(), household, request), told.places());
+  }
+
+  /** A request as it is known now, with who acts for the household, or did. */
+  public record WithActing(Assembled facts, Map<UUID, Acting> acting) {}
+
+  /** Both of one reading. */
+  @Transactional(readOnly = true)
+  public WithActing withActing(UUID household, UUID request) {
+    var ledger = of(household);
+    return new WithActing(
+        filled(told(ledger, household, request), household, request),
+        ledger.acting(household, now(LocalDate.now(clock))));
   }
 
   /** The packet of a request as it is known now, as if it were assessed for another day. */
@@ -437,7 +448,10 @@ public class Ledgers {
   /** The same without what the office's own books hold. */
   @Transactional(readOnly = true)
   public Assembled told(UUID household, UUID request) {
-    var ledger = of(household);
+    return told(of(household), household, request);
+  }
+
+  private Assembled told(Ledger ledger, UUID household, UUID request) {
     var when = new When(ledger.assessedOn(request, clock.instant()), clock.instant());
     return ledger.assembled(household, List.of(request), when, LocalDate.now(clock));
   }
