@@ -1,10 +1,7 @@
 import { useState } from "react";
 import { AskField } from "./AskField";
 import { type Ask, isTyped, lastWhere, parts, without } from "./rows";
-import { useSay, useTongue } from "./words";
-
-/** Where digits of their own are read, they are written. */
-const DIGITS: Record<string, string> = { ar: "ar-u-nu-arab" };
+import { useNumber, useSay } from "./words";
 
 interface Props {
   asks: Ask[];
@@ -45,8 +42,7 @@ interface EntriesProps {
 /** The entries of a list: those that are typed, and one more whenever it is asked for. */
 function Entries({ rows, values, field, onType }: EntriesProps) {
   const say = useSay();
-  const tongue = useTongue();
-  const numbers = new Intl.NumberFormat(DIGITS[tongue] ?? tongue);
+  const number = useNumber();
   const typed = lastWhere(rows, (row) => isTyped(row, values)) + 1;
   const [open, setOpen] = useState(1);
   const shown = Math.max(typed, open);
@@ -54,7 +50,7 @@ function Entries({ rows, values, field, onType }: EntriesProps) {
     <>
       {rows.slice(0, shown).map((row, i) => (
         <fieldset key={row[0]?.name} className="door-entry">
-          <legend className="case">{numbers.format(i + 1)}</legend>
+          <legend className="case">{number(i + 1)}</legend>
           {row.map(field)}
           {(isTyped(row, values) || i > 0) && (
             <button
@@ -65,7 +61,7 @@ function Entries({ rows, values, field, onType }: EntriesProps) {
                 setOpen(Math.max(1, shown - 1));
               }}
             >
-              {say("apply.takeAway")} <span className="sr-only">{numbers.format(i + 1)}</span>
+              {say("apply.takeAway")} <span className="sr-only">{number(i + 1)}</span>
             </button>
           )}
         </fieldset>

@@ -1,4 +1,7 @@
+import { useNumber } from "./words";
+
 /** How many there are, where there are any. */
 export function Count({ of }: { of: number }) {
-  return of > 0 && <span className="soft">{of}</span>;
+  const number = useNumber();
+  return of > 0 && <span className="soft">{number(of)}</span>;
 }

@@ -8,6 +8,16 @@ export const Tongue = createContext("en");
 
 export const useTongue = () => useContext(Tongue);
 
+/** Where digits of their own are read, they are written. */
+const DIGITS: Record<string, string> = { ar: "ar-u-nu-arab" };
+
+/** How a number is written. */
+export function useNumber(): (value: number) => string {
+  const tongue = useTongue();
+  const numbers = new Intl.NumberFormat(DIGITS[tongue] ?? tongue);
+  return (value) => numbers.format(value);
+}
+
 /** What stands under a key. */
 export function useSay(): (key: string) => string {
   const labels = useContext(DoorWords);
