@@ -4,6 +4,7 @@ import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -13,6 +14,12 @@ import static org.testng.Assert.assertTrue;
 
 /** Letters go out once, can be printed again as they went, and are known when they come back. */
 public class PostTest extends OnDatabase {
+  /** A list shows so many, and what others have left waiting would stand before what is looked for. */
+  @BeforeMethod
+  public void nothingElseWaits() {
+    database.sql("update letter set left_at = now() where left_at is null").update();
+  }
+
   private JsonNode post() throws Exception {
     return body(asIkenna(get("/api/post")));
   }
@@ -86,6 +93,23 @@ public class PostTest extends OnDatabase {
     assertEquals(handed.getResponse().getStatus(), 200);
     assertTrue(of(post(), number).isEmpty());
     assertEquals(send(receipt).getResponse().getStatus(), 412);
+  }
+
+  @Test
+  public void whatWaitsBehindMoreThanAListShowsIsHandedOver() throws Exception {
+    var number = claimOf(Packets.meals(2));
+    var receipt = id(of(post(), number).get(0));
+    database
+        .sql("insert into letter (id, kind, about, code, says, written_on, occasion)"
+            + " select gen_random_uuid(), 'reminder', about, 'WAIT-' || lpad(n::text, 4, '0') || '-AAAA',"
+            + " says, written_on - 1, n from letter, generate_series(1, 200) n where id = ?::uuid")
+        .param(receipt)
+        .update();
+    assertTrue(
+        of(post(), number).stream().noneMatch(one -> id(one).equals(receipt)), "not in the list");
+    var address = "/api/post/letters/{id}/handed-over";
+    assertEquals(asIkenna(post(address, "", receipt)).getResponse().getStatus(), 200);
+    assertEquals(asIkenna(post(address, "", receipt)).getResponse().getStatus(), 412, "once");
   }
 
   @Test

@@ -1,5 +1,6 @@
 package civitane.app.claims;
 
+import civitane.app.jobs.OneByOne;
 import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.Schedules;
@@ -15,6 +16,7 @@ class ActingSurfaces {
   @Bean
   static RecurringTask<Void> surfacingOfActing(ActingOver over) {
     return Tasks.recurring("surface acting", Schedules.daily(BEFORE_THE_DESK_OPENS))
-        .execute((task, context) -> over.households().forEach(over::of));
+        .execute(
+            (task, context) -> new OneByOne().each(over.households(), over::of).end());
   }
 }

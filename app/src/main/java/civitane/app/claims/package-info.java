@@ -6,6 +6,7 @@
       "catalogue",
       "determining",
       "households",
+      "jobs",
       "ledger",
       "problems",
       "staff"

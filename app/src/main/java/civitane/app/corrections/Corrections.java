@@ -6,6 +6,7 @@ import civitane.app.claims.Claims;
 import civitane.app.claims.MoreTimeGiven;
 import civitane.app.closures.DeclaredClosure;
 import civitane.app.determining.Screenings;
+import civitane.app.jobs.OneByOne;
 import civitane.app.ledger.Ledgers;
 import civitane.app.letters.LetterText;
 import civitane.app.letters.Letters;
@@ -268,9 +269,11 @@ public class Corrections {
   /** Reminds of everything that is due in a few days or today and has not been reminded of for that. */
   public void remindOfWhatIsDue() {
     var today = LocalDate.now(clock);
-    for (var request : rows.toRemindOf(today, today.plusDays(REMINDED_BEFORE))) {
-      inTransaction.executeWithoutResult(status -> remind(request, today));
-    }
+    new OneByOne()
+        .each(
+            rows.toRemindOf(today, today.plusDays(REMINDED_BEFORE)),
+            request -> inTransaction.executeWithoutResult(status -> remind(request, today)))
+        .end();
   }
 
   /** Reminds a household of what it was asked for and has not brought; nothing is written when all has come. */

@@ -6,6 +6,7 @@ import civitane.app.closures.ClosureDeclared;
 import civitane.app.closures.Closures;
 import civitane.app.closures.DeclaredClosure;
 import civitane.app.jobs.Jobs;
+import civitane.app.jobs.OneByOne;
 import civitane.app.staff.Staff;
 import civitane.core.claims.Why;
 import civitane.core.reasons.Argument;
@@ -81,21 +82,11 @@ class MovingToOpenDays {
       return;
     }
     var open = closures.openDays();
-    RuntimeException failed = null;
-    for (var number : claimLists.dueToOthers(closure.from(), closure.until())) {
-      try {
-        inTransaction.executeWithoutResult(status -> move(number, closure, open));
-      } catch (RuntimeException e) {
-        if (failed == null) {
-          failed = e;
-        } else {
-          failed.addSuppressed(e);
-        }
-      }
-    }
-    if (failed != null) {
-      throw failed;
-    }
+    new OneByOne()
+        .each(
+            claimLists.dueToOthers(closure.from(), closure.until()),
+            number -> inTransaction.executeWithoutResult(status -> move(number, closure, open)))
+        .end();
   }
 
   private void move(String number, DeclaredClosure closure, OpenDays open) {

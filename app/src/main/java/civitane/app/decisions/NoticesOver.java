@@ -1,5 +1,6 @@
 package civitane.app.decisions;
 
+import civitane.app.jobs.OneByOne;
 import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.Schedules;
@@ -17,7 +18,8 @@ class NoticesOver {
   @Bean
   static RecurringTask<Void> endingOfNotices(Notices notices, Clock clock) {
     return Tasks.recurring("end notices", Schedules.daily(BEFORE_THE_DESK_OPENS))
-        .execute(
-            (task, context) -> notices.overBefore(LocalDate.now(clock)).forEach(notices::over));
+        .execute((task, context) -> new OneByOne()
+            .each(notices.overBefore(LocalDate.now(clock)), notices::over)
+            .end());
   }
 }

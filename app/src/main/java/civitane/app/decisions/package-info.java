@@ -6,6 +6,7 @@
       "catalogue",
       "claims",
       "determining",
+      "jobs",
       "ledger",
       "letters",
       "money",

@@ -1,5 +1,6 @@
 package civitane.app.door;
 
+import civitane.app.jobs.OneByOne;
 import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.Schedules;
@@ -16,9 +17,9 @@ class LyingApplications {
   @Bean
   static RecurringTask<Void> lookingAfterBegun(Lying lying) {
     return Tasks.recurring("look after begun applications", Schedules.daily(IN_THE_MORNING))
-        .execute((task, context) -> {
-          lying.tooOld().forEach(lying::putAside);
-          lying.toRemind().forEach(lying::remind);
-        });
+        .execute((task, context) -> new OneByOne()
+            .each(lying.tooOld(), lying::putAside)
+            .each(lying.toRemind(), lying::remind)
+            .end());
   }
 }

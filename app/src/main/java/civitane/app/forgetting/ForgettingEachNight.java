@@ -1,5 +1,6 @@
 package civitane.app.forgetting;
 
+import civitane.app.jobs.OneByOne;
 import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import com.github.kagkarlsson.scheduler.task.schedule.Schedules;
@@ -16,9 +17,11 @@ class ForgettingEachNight {
   static RecurringTask<Void> forgettingNeverLodged(NeverLodged never, LeftOver left) {
     return Tasks.recurring("forget what was never lodged", Schedules.daily(AT_NIGHT))
         .execute((task, context) -> {
-          never.untouched().forEach(never::putAside);
-          never.over().forEach(never::forget);
+          var forgotten = new OneByOne()
+              .each(never.untouched(), never::putAside)
+              .each(never.over(), never::forget);
           left.forget();
+          forgotten.end();
         });
   }
 }

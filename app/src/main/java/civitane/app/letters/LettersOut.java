@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -101,10 +102,12 @@ public class LettersOut {
   /** A letter, which has to be there. */
   @Transactional(readOnly = true)
   public Addressed find(UUID id) {
-    return repository
-        .findById(id)
-        .map(letter -> addressed(kept(letter)))
-        .orElseThrow(() -> Problem.notThere("The letter"));
+    return letter(id).orElseThrow(() -> Problem.notThere("The letter"));
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<Addressed> letter(UUID id) {
+    return repository.findById(id).map(letter -> addressed(kept(letter)));
   }
 
   /** The household is told of what went out about some numbers; whether there is anything it was not told of. */

@@ -165,10 +165,8 @@ public class PostOut {
   /** A letter is given into the hand of whom it is for: one that waits, or one that they did not read at the door. */
   @Transactional
   void handOver(Staff.Colleague by, UUID letter) {
-    var waits = isOneOf(waiting(by), letter) || isOneOf(toHandOver(by), letter);
-    var handed = waits && out.leave(by, letter, LetterWay.HAND, null)
-        || isOneOf(unread(by), letter) && out.handOver(letter);
-    if (!handed) {
+    var isThere = !seen(by, out.letter(letter).stream().toList()).isEmpty();
+    if (!isThere || !out.leave(by, letter, LetterWay.HAND, null) && !out.handOver(letter)) {
       throw Problem.overtaken("The letter does not wait any more. Look at what does.");
     }
     audit.record(by.login(), "letter handed over", letter.toString(), "");
@@ -178,10 +176,6 @@ public class PostOut {
   @Transactional(readOnly = true)
   List<ToGo> toHandOver(Staff.Colleague by) {
     return told(seen(by, out.toHandOver(MOST)));
-  }
-
-  private static boolean isOneOf(List<ToGo> letters, UUID letter) {
-    return letters.stream().anyMatch(one -> one.id().equals(letter));
   }
 
   /** What is to be read at the door and is not, without what is not there for who looks. */

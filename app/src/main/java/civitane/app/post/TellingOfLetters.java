@@ -1,5 +1,6 @@
 package civitane.app.post;
 
+import civitane.app.jobs.OneByOne;
 import com.github.kagkarlsson.scheduler.task.FailureHandler;
 import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
@@ -31,6 +32,6 @@ class TellingOfLetters {
   @Bean
   static RecurringTask<Void> lookingForLyingLetters(LetterNews news) {
     return Tasks.recurring("look for letters that nobody got", Schedules.daily(IN_THE_MORNING))
-        .execute((task, context) -> news.lying().forEach(news::ask));
+        .execute((task, context) -> new OneByOne().each(news.lying(), news::ask).end());
   }
 }
