@@ -4,6 +4,7 @@ import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -14,10 +15,14 @@ import static org.testng.Assert.assertTrue;
 
 /** Letters go out once, can be printed again as they went, and are known when they come back. */
 public class PostTest extends OnDatabase {
-  /** A list shows so many, and what others have left waiting would stand before what is looked for. */
+  /** A list shows so many: what waits of others would stand before what is looked for, and what is left here before theirs. */
   @BeforeMethod
+  @AfterMethod
   public void nothingElseWaits() {
-    database.sql("update letter set left_at = now() where left_at is null").update();
+    database
+        .sql(
+            "update letter set taken_back_at = now() where left_at is null and taken_back_at is null")
+        .update();
   }
 
   private JsonNode post() throws Exception {
